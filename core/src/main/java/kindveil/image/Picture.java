@@ -1,0 +1,56 @@
+package kindveil.image;
+
+import java.util.function.UnaryOperator;
+
+/**
+ * A picture in linear light.
+ *
+ * @param red linear red, 0 = none, 1 = paper white; likewise green and blue
+ */
+public record Picture(Plane red, Plane green, Plane blue) {
+    public Picture {
+        if (red.width() != green.width() || red.width() != blue.width()
+                || red.height() != green.height() || red.height() != blue.height()) {
+            throw new IllegalArgumentException("Impossible state: colour planes of different sizes.");
+        }
+    }
+
+    public static Picture grey(Plane light) {
+        return new Picture(light, light, light);
+    }
+
+    public int width() {
+        return red.width();
+    }
+
+    public int height() {
+        return red.height();
+    }
+
+    /** Relative luminance, Rec. 709 weights (ITU-R BT.709-6, 2015, item 3.2). */
+    public Plane luminance() {
+        return Plane.compute(width(), height(),
+                (x, y) -> 0.2126f * red.at(x, y) + 0.7152f * green.at(x, y) + 0.0722f * blue.at(x, y));
+    }
+
+    public Picture resized(int width, int height) {
+        return each(plane -> plane.resized(width, height));
+    }
+
+    public Picture mirrored() {
+        return each(Plane::mirrored);
+    }
+
+    public Picture each(UnaryOperator<Plane> change) {
+        if (red == green && green == blue) {
+            return grey(change.apply(red));
+        }
+        return new Picture(change.apply(red), change.apply(green), change.apply(blue));
+    }
+
+    /** Scaled so that the longer side has at most {@code longest} pixels; never enlarged. */
+    public Picture within(int longest) {
+        double scale = Math.min(1, longest / (double) Math.max(width(), height()));
+        return resized(Math.max(1, (int) Math.round(width() * scale)), Math.max(1, (int) Math.round(height() * scale)));
+    }
+}

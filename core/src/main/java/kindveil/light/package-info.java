@@ -1,0 +1,26 @@
+/**
+ * Light through the stack of layers: what a person sees.
+ *
+ * <p><b>In:</b> a ground colour, and from the support upwards what lies on it: layers that absorb and
+ * scatter ({@link kindveil.light.Film}) and surfaces where the index of refraction changes
+ * ({@link kindveil.light.Surface}). <b>Out:</b> the colour seen, as a spectrum, linear sRGB or L*a*b*.
+ *
+ * <p><b>How a stack is folded:</b>
+ * <ol>
+ * <li>the ground's outer colour becomes a spectrum ({@link kindveil.light.Upsampling});</li>
+ * <li>the surface over the bare ground is taken off ({@link kindveil.light.Surface#beneath});</li>
+ * <li>each film adds by two-flux theory, each surface by Saunderson's correction, in order;</li>
+ * <li>the spectrum is weighted to XYZ under D65, 2° observer, 400–700 nm in 10 nm bands.</li>
+ * </ol>
+ *
+ * <p><b>A valid stack</b> ({@link kindveil.light.Stack}):
+ * <ol>
+ * <li>has exactly one surface, since all films below it share one index;</li>
+ * <li>keeps dry fibre above that surface and everything that is filled or wet below it.</li>
+ * </ol>
+ *
+ * <p>Sources: Kubelka &amp; Munk (1931); Kubelka (1948); Saunderson (1942); Wyman, Sloan &amp; Shirley (2013);
+ * Jakob &amp; Hanika (2019); Sharma, Wu &amp; Dalal (2005). Where it stops being true: gloss seen at the mirror
+ * angle, films thinner than a wavelength, metallics, and light leaking sideways inside a thick ground.
+ */
+package kindveil.light;

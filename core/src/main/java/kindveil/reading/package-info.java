@@ -1,0 +1,15 @@
+/**
+ * Readings: each answers one question about a plan, from the trace of bench states it leaves.
+ *
+ * <p><b>In:</b> a {@link kindveil.way.Trace} (or one {@link kindveil.way.Bench} of it). <b>Out:</b>
+ * <ul>
+ * <li>{@link kindveil.reading.HandReading}: does the image read right, and must the print be mirrored;</li>
+ * <li>{@link kindveil.reading.StackReading}: the layers from the eye down, and how they look;</li>
+ * <li>{@link kindveil.reading.TimeReading}: hands-on and waiting, act by act;</li>
+ * <li>{@link kindveil.reading.AmountReading}: how much of what;</li>
+ * <li>{@link kindveil.reading.CautionReading}: what can hurt, at which step.</li>
+ * </ul>
+ * No reading knows a way by name. Each answers every step by an exhaustive switch, so a new step does not
+ * compile until all of them do.
+ */
+package kindveil.reading;

@@ -1,0 +1,31 @@
+package kindveil.sheet;
+
+import kindveil.measure.Length;
+
+/** Sheets a copy machine takes, upright. */
+public enum Paper {
+    A4("A4", Length.ofMillimetres(210), Length.ofMillimetres(297)),
+    LETTER("US Letter", Length.ofInches(8.5), Length.ofInches(11));
+
+    private final String words;
+    private final Length width;
+    private final Length height;
+
+    Paper(String words, Length width, Length height) {
+        this.words = words;
+        this.width = width;
+        this.height = height;
+    }
+
+    public String words() {
+        return words;
+    }
+
+    public Length width() {
+        return width;
+    }
+
+    public Length height() {
+        return height;
+    }
+}

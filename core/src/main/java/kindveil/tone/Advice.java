@@ -1,0 +1,62 @@
+package kindveil.tone;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import kindveil.image.Plane;
+import kindveil.measure.Length;
+import kindveil.tone.Treatment.Levels;
+import kindveil.tone.Treatment.Simplify;
+
+/**
+ * A treatment with what it would gain.
+ *
+ * @param treatments what is done, in order
+ * @param before share carrying now
+ * @param after share carrying then
+ */
+public record Advice(List<Treatment> treatments, double before, double after) {
+    private static final double WORTHWHILE = 0.03;
+    private static final double DARKEST = 0.02;
+    private static final double LIGHTEST = 0.98;
+
+    /** Those that gain at least three parts in a hundred, the best first. */
+    public static List<Advice> of(Plane luminance, int pixelsAcross, Length printedWidth, Length softening) {
+        double before = SourceReading.of(luminance, pixelsAcross, printedWidth, softening).carrying();
+        return candidates(Tones.of(luminance)).stream()
+                .map(treatments -> new Advice(treatments, before,
+                        SourceReading.of(applied(treatments, luminance), pixelsAcross, printedWidth, softening).carrying()))
+                .filter(advice -> advice.gain() >= WORTHWHILE)
+                .sorted(Comparator.comparingDouble(Advice::gain).reversed())
+                .toList();
+    }
+
+    private static List<List<Treatment>> candidates(Tones tones) {
+        int black = Math.min(tones.percentile(DARKEST), 90);
+        int white = Math.clamp(tones.percentile(LIGHTEST), black + 5, 100);
+        Levels full = new Levels(black, white);
+        Levels strong = new Levels(Math.min(90, (black * 2 + white) / 3), Math.max((black + white * 2) / 3, Math.min(95, (black * 2 + white) / 3 + 5)));
+        List<List<Treatment>> all = new ArrayList<>();
+        all.add(List.of(full));
+        all.add(List.of(strong));
+        all.add(List.of(full, new Simplify(4)));
+        all.add(List.of(full, new Simplify(3)));
+        return all;
+    }
+
+    public static Plane applied(List<? extends Treatment> treatments, Plane luminance) {
+        Plane plane = luminance;
+        for (Treatment treatment : treatments) {
+            plane = treatment.apply(plane);
+        }
+        return plane;
+    }
+
+    public double gain() {
+        return after - before;
+    }
+
+    public String words() {
+        return String.join(", then ", treatments.stream().map(Treatment::words).toList());
+    }
+}

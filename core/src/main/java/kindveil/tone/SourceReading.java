@@ -1,0 +1,121 @@
+package kindveil.tone;
+
+import java.util.ArrayList;
+import java.util.List;
+import kindveil.image.Plane;
+import kindveil.measure.Figures;
+import kindveil.measure.Length;
+import kindveil.measure.UnitSystem;
+import kindveil.tone.Verdict.Grade;
+import kindveil.tone.Verdict.Reason;
+
+/**
+ * A source read for a way at a size.
+ *
+ * @param detailAtRisk share of squared gradient the softening takes, 0 to 1
+ * @param carrying share of the picture that carries as solid or stays clear, times how well darks part from
+ *     lights, 0 to 1: the one figure treatments are compared by
+ */
+public record SourceReading(Resolution resolution, Tones tones, Tones.Threshold threshold, double detailAtRisk,
+        double carrying, Verdict verdict) {
+
+    /**
+     * @param luminance the picture as it would be printed, at working size
+     * @param pixelsAcross the width of the source itself
+     * @param softening the way's Gaussian σ on the support
+     */
+    public static SourceReading of(Plane luminance, int pixelsAcross, Length printedWidth, Length softening) {
+        Resolution resolution = Resolution.of(pixelsAcross, printedWidth);
+        Tones tones = Tones.of(luminance);
+        Tones.Threshold threshold = tones.threshold();
+        double sigma = softening.millimetres() / printedWidth.millimetres() * luminance.width();
+        double atRisk = detailAtRisk(luminance, sigma);
+        double carrying = (1 - tones.mids()) * threshold.separability();
+        Verdict verdict = judge(resolution, tones, threshold, atRisk, pixelsAcross);
+        return new SourceReading(resolution, tones, threshold, atRisk, carrying, verdict);
+    }
+
+    static double detailAtRisk(Plane luminance, double sigmaPixels) {
+        double before = gradientEnergy(luminance);
+        return before < 1e-12 ? 0 : Math.clamp(1 - gradientEnergy(luminance.blurred(sigmaPixels)) / before, 0, 1);
+    }
+
+    private static double gradientEnergy(Plane plane) {
+        double sum = 0;
+        for (int y = 0; y < plane.height() - 1; y++) {
+            for (int x = 0; x < plane.width() - 1; x++) {
+                double across = plane.at(x + 1, y) - plane.at(x, y);
+                double down = plane.at(x, y + 1) - plane.at(x, y);
+                sum += across * across + down * down;
+            }
+        }
+        return sum;
+    }
+
+    private static Verdict judge(Resolution resolution, Tones tones, Tones.Threshold threshold, double atRisk, int pixels) {
+        List<Reason> reasons = new ArrayList<>();
+        reasons.add(blacks(tones));
+        reasons.add(mids(tones));
+        reasons.add(parting(threshold));
+        reasons.add(resolved(resolution, pixels));
+        reasons.add(detail(atRisk));
+        return Verdict.of(reasons);
+    }
+
+    private static Reason blacks(Tones tones) {
+        String fact = percent(tones.solidDarks()) + " solid dark, " + percent(tones.clears()) + " clear";
+        if (tones.solidDarks() < 0.01) {
+            return new Reason(Grade.POOR, fact, "There are no real blacks: toner is laid only where the picture is dark.");
+        }
+        if (tones.solidDarks() > 0.85) {
+            return new Reason(Grade.WITH_CARE, fact, "Nearly all of it is toner: little of the ground will show.");
+        }
+        return tones.clears() < 0.03
+                ? new Reason(Grade.WITH_CARE, fact, "Almost nothing stays clear, so the ground hardly shines through.")
+                : new Reason(Grade.CARRIES, fact, "Real blacks to carry and clear places for the ground to show.");
+    }
+
+    private static Reason mids(Tones tones) {
+        String fact = percent(tones.mids()) + " mid tones";
+        if (tones.mids() > 0.75) {
+            return new Reason(Grade.POOR, fact, "Greys become weak dots that break up when the paper is rubbed.");
+        }
+        return tones.mids() > 0.4
+                ? new Reason(Grade.WITH_CARE, fact, "Some of the greys will break up into dots.")
+                : new Reason(Grade.CARRIES, fact, "Few enough greys to hold together.");
+    }
+
+    private static Reason parting(Tones.Threshold threshold) {
+        String fact = "darks and lights separate to " + percent(threshold.separability());
+        if (threshold.separability() < 0.55) {
+            return new Reason(Grade.POOR, fact, "Darks and lights run into each other; the drawing will look flat.");
+        }
+        return threshold.separability() < 0.7
+                ? new Reason(Grade.WITH_CARE, fact, "More contrast would make it read.")
+                : new Reason(Grade.CARRIES, fact, "Darks and lights stand well apart.");
+    }
+
+    private static Reason resolved(Resolution resolution, int pixels) {
+        String fact = Figures.rounded(resolution.dotsPerInch(), 0) + " dpi at this size";
+        if (resolution.enough()) {
+            return new Reason(Grade.CARRIES, fact, "Sharper than the way needs.");
+        }
+        Length widest = resolution.widestFor(pixels);
+        String remedy = "Print it no wider than %s (%s) for 200 dpi, or find a larger picture."
+                .formatted(widest.print(UnitSystem.METRIC), widest.print(UnitSystem.US));
+        return new Reason(resolution.poor() ? Grade.POOR : Grade.WITH_CARE, fact, remedy);
+    }
+
+    private static Reason detail(double atRisk) {
+        String fact = percent(atRisk) + " of the finest detail goes soft";
+        if (atRisk > 0.8) {
+            return new Reason(Grade.WITH_CARE, fact, "Fine line and texture will close up: print larger or simplify.");
+        }
+        return new Reason(Grade.CARRIES, fact, atRisk > 0.45 ? "Edges round off; the forms hold." : "What is drawn will stay drawn.");
+    }
+
+    private static String percent(double share) {
+        double hundredths = share * 100;
+        return Figures.rounded(hundredths, hundredths > 0 && hundredths < 1 ? 1 : 0) + " %";
+    }
+}

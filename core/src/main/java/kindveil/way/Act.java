@@ -1,0 +1,38 @@
+package kindveil.way;
+
+import java.time.Duration;
+import java.util.List;
+import kindveil.measure.Span;
+
+/**
+ * One thing the hands do at a time.
+ *
+ * @param key its name within the plan
+ * @param step what it is to the bench
+ * @param title a short imperative
+ * @param how how, in a sentence or two
+ * @param handsOn how long the hands are busy
+ * @param answers the check at its end; never empty, the first goes on
+ * @param expected which answer the plan reckons with, from 0
+ */
+public record Act(String key, Step step, String title, String how, Duration handsOn, List<Answer> answers, int expected) {
+    public Act {
+        answers = List.copyOf(answers);
+        if (answers.isEmpty() || !(answers.getFirst().effect() instanceof Answer.Effect.GoOn)) {
+            throw new IllegalArgumentException("Impossible state: act %s has no usual answer that goes on.".formatted(key));
+        }
+    }
+
+    /** An act with nothing to check but that it is done. */
+    public static Act of(String key, Step step, String title, String how, double minutes) {
+        return new Act(key, step, title, how, Span.minutes(minutes), List.of(Answer.goOn("Done", "")), 0);
+    }
+
+    public Act answered(Answer... possible) {
+        return new Act(key, step, title, how, handsOn, List.of(possible), 0);
+    }
+
+    public Act expecting(int answer) {
+        return new Act(key, step, title, how, handsOn, answers, answer);
+    }
+}

@@ -1,0 +1,37 @@
+package kindveil;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+
+@AnalyzeClasses(packages = "kindveil", importOptions = ImportOption.DoNotIncludeTests.class)
+class CoreArchitectureTest {
+    @ArchTest
+    static final ArchRule coreIsPlainJava = classes().should().onlyDependOnClassesThat()
+            .resideInAnyPackage("kindveil..", "java.lang..", "java.util..", "java.time..", "java.math..")
+            .because("the craft must be computable and testable without a server, a screen or a database");
+
+    @ArchTest
+    static final ArchRule noCycles = slices().matching("kindveil.(*)..").should().beFreeOfCycles()
+            .because("a package that needs what needs it cannot be understood or changed alone");
+
+    @ArchTest
+    static final ArchRule readingsDoNotKnowWays = noClasses().that().resideInAnyPackage("kindveil.reading..", "kindveil.making..")
+            .should().dependOnClassesThat().haveSimpleName("GelLay")
+            .because("a way is known only to itself and the catalogue; readings read the trace");
+
+    @ArchTest
+    static final ArchRule lightKnowsNoCraft = noClasses().that().resideInAnyPackage("kindveil.light..", "kindveil.drying..", "kindveil.image..", "kindveil.measure..")
+            .should().dependOnClassesThat().resideInAnyPackage("kindveil.way..", "kindveil.reading..", "kindveil.making..", "kindveil.sheet..")
+            .because("models are judged against their check values alone");
+
+    @ArchTest
+    static final ArchRule noClockInside = noClasses().should().callMethod(java.time.Instant.class, "now")
+            .orShould().callMethod(System.class, "currentTimeMillis")
+            .because("time comes from outside, so that the same deeds give the same state");
+}

@@ -1,0 +1,86 @@
+package kindveil.image;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class PlaneTest {
+    private static Plane noise(int width, int height) {
+        Random random = new Random(11);
+        float[] values = new float[width * height];
+        for (int i = 0; i < values.length; i++) {
+            values[i] = random.nextFloat();
+        }
+        return Plane.of(width, height, values);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"40,30,20,15", "41,29,7,13", "10,10,25,31", "5,1,1,1", "1,1,3,3"})
+    void resized_anySize_keepsTheMean(int w, int h, int toW, int toH) {
+        Plane plane = noise(w, h);
+        Plane scaled = plane.resized(toW, toH);
+        assertEquals(toW, scaled.width());
+        assertEquals(toH, scaled.height());
+        assertEquals(plane.mean(), scaled.mean(), 1e-5);
+    }
+
+    @Test
+    void resized_byHalf_averagesFours() {
+        Plane plane = noise(8, 6);
+        Plane half = plane.resized(4, 3);
+        for (int y = 0; y < 3; y++) {
+            for (int x = 0; x < 4; x++) {
+                float mean = (plane.at(2 * x, 2 * y) + plane.at(2 * x + 1, 2 * y) + plane.at(2 * x, 2 * y + 1) + plane.at(2 * x + 1, 2 * y + 1)) / 4;
+                assertEquals(mean, half.at(x, y), 1e-6);
+            }
+        }
+    }
+
+    @Test
+    void blurred_stepEdge_followsTheNormalDistribution() {
+        Plane step = Plane.compute(200, 3, (x, y) -> x < 100 ? 0 : 1);
+        Plane blurred = step.blurred(5);
+        assertEquals(0.5, (blurred.at(99, 1) + blurred.at(100, 1)) / 2, 1e-4);
+        // one standard deviation from the edge: 84.13 % (tables of the normal distribution)
+        assertEquals(0.8413, (blurred.at(104, 1) + blurred.at(105, 1)) / 2, 0.004);
+    }
+
+    @Test
+    void blurred_flat_staysFlat() {
+        Plane flat = Plane.filled(20, 10, 0.4f).blurred(3);
+        assertEquals(0.4, flat.at(0, 0), 1e-6);
+        assertEquals(0.4, flat.at(19, 9), 1e-6);
+    }
+
+    @Test
+    void mirrored_twice_isTheSame() {
+        Plane plane = noise(7, 4);
+        Plane there = plane.mirrored();
+        assertEquals(plane.at(0, 2), there.at(6, 2));
+        assertEquals(plane.at(3, 1), there.mirrored().at(3, 1));
+    }
+
+    @Test
+    void of_wrongCount_cannotBeMade() {
+        assertThrows(IllegalArgumentException.class, () -> Plane.of(2, 2, new float[3]));
+        assertThrows(IllegalArgumentException.class, () -> new Picture(Plane.filled(1, 1, 0), Plane.filled(1, 2, 0), Plane.filled(1, 1, 0)));
+    }
+
+    @Test
+    void within_largerPicture_keepsItsShape() {
+        Picture picture = Picture.grey(noise(300, 200)).within(150);
+        assertEquals(150, picture.width());
+        assertEquals(100, picture.height());
+        assertEquals(300, Picture.grey(noise(300, 200)).within(4000).width());
+    }
+
+    @Test
+    void luminance_greyPicture_isItself() {
+        Plane plane = noise(5, 5);
+        assertEquals(plane.at(2, 3), Picture.grey(plane).luminance().at(2, 3), 1e-6);
+    }
+}
