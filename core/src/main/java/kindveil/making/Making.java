@@ -4,9 +4,11 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import kindveil.measure.UnusableValue;
 import kindveil.way.Act;
 import kindveil.way.Answer;
@@ -21,6 +23,7 @@ public final class Making {
     private final Plan plan;
     private final Instant begun;
     private final Map<String, Moment> done = new LinkedHashMap<>();
+    private final Set<String> assumed = new HashSet<>();
     private Bench bench;
     private int index;
     private Instant last;
@@ -67,6 +70,9 @@ public final class Making {
         Duration end = Duration.between(begun, deed.at());
         Moment moment = Trace.moment(act, bench, started(act, end), end, Trace.waits(plan, act, done));
         done.put(act.key(), moment);
+        if (deed.assumed()) {
+            assumed.add(act.key());
+        }
         bench = moment.after();
         index = Trace.next(plan, index, answer);
     }
@@ -131,6 +137,11 @@ public final class Making {
         return List.copyOf(done.values());
     }
 
+    /** Whether an act was only taken as done. */
+    public boolean assumed(String act) {
+        return assumed.contains(act);
+    }
+
     /** The window of the act at hand; empty when it can be done at any time. */
     public Optional<Clock> clock() {
         return current().flatMap(act -> Optional.ofNullable(Clock.all(clocks(act))));
@@ -149,6 +160,30 @@ public final class Making {
             }
         }
         return running;
+    }
+
+    /**
+     * What is still to come if nothing is begun before {@code now}, every check goes as expected and every wait is
+     * the advised one.
+     */
+    public List<Moment> forecast(Instant now) {
+        List<Moment> coming = new ArrayList<>();
+        Map<String, Moment> all = new LinkedHashMap<>(done);
+        Duration earliest = Duration.between(begun, now.isBefore(last) ? last : now);
+        Bench state = bench;
+        int i = index;
+        while (i < plan.acts().size()) {
+            Act act = plan.acts().get(i);
+            List<Trace.Wait> waits = Trace.waits(plan, act, all);
+            Duration start = waits.stream().map(Trace.Wait::advisedEnd).reduce(earliest, (a, b) -> a.compareTo(b) >= 0 ? a : b);
+            Moment moment = Trace.moment(act, state, start, start.plus(act.handsOn()), waits);
+            coming.add(moment);
+            all.put(act.key(), moment);
+            state = moment.after();
+            earliest = moment.end();
+            i = Trace.next(plan, i, act.answers().get(act.expected()));
+        }
+        return coming;
     }
 
     /** What the bench has against doing the act at hand so that it is done at {@code at}. */

@@ -2,15 +2,18 @@ package kindveil.reading;
 
 import java.util.Optional;
 import kindveil.way.Bench;
+import kindveil.way.Face;
 import kindveil.way.Layer.Residue;
 import kindveil.way.Material;
 import kindveil.way.Step;
+import kindveil.way.Tool;
 import kindveil.way.Trace;
 
 /** The four states a piece is looked at in, each a bench of the trace. */
 public enum LookState {
     WET("wet"), DRIED("dried white"), CLEARED("cleared"), SEALED("sealed");
 
+    private static final double THIN_COAT = 60;
     private final String words;
 
     LookState(String words) {
@@ -67,5 +70,13 @@ public enum LookState {
             case CLEARED -> step(trace, Material.Kind.MEDIUM).or(() -> step(trace, Material.Kind.OIL)).isPresent();
             case SEALED -> step(trace, Material.Kind.VARNISH).isPresent();
         };
+    }
+
+    /** A dried bench once one agent has cleared it: a thin coat of medium, or oil rubbed in. */
+    public static Bench clearedWith(Bench dried, Material agent) {
+        return dried.take(switch (agent.kind()) {
+            case OIL -> new Step.Infuse(Face.SUPPORT_FRONT, agent, Tool.SOFT_CLOTH);
+            case MEDIUM, VARNISH -> new Step.Apply(Face.SUPPORT_FRONT, agent, THIN_COAT, Tool.BRUSH);
+        }).bench();
     }
 }

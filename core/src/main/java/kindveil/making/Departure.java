@@ -1,0 +1,53 @@
+package kindveil.making;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import kindveil.measure.Span;
+import kindveil.way.Refusal;
+import kindveil.way.Trace;
+
+/**
+ * Where the hands left the plan.
+ *
+ * @param act title of the act
+ * @param words what was different, in a clause
+ */
+public record Departure(String act, String words) {
+    private static final double MUCH_LONGER = 3;
+
+    /** In the order they happened; of what was only taken as done nothing is known. */
+    public static List<Departure> of(Making making) {
+        List<Departure> found = new ArrayList<>();
+        for (Trace.Moment moment : making.moments()) {
+            if (making.assumed(moment.act().key())) {
+                continue;
+            }
+            for (Trace.Wait wait : moment.waits()) {
+                waited(moment, wait).ifPresent(found::add);
+            }
+            for (Refusal refusal : moment.refusals()) {
+                found.add(new Departure(moment.act().title(), "against the bench: " + refusal.reason()));
+            }
+        }
+        return found;
+    }
+
+    private static Optional<Departure> waited(Trace.Moment moment, Trace.Wait wait) {
+        Duration took = moment.start().minus(wait.began());
+        if (took.compareTo(wait.times().earliest()) < 0) {
+            return said(moment, "begun after %s, %s at the earliest was asked".formatted(Span.words(took), Span.words(wait.times().earliest())));
+        }
+        if (wait.times().latest() != null && took.compareTo(wait.times().latest()) > 0) {
+            return said(moment, "begun after %s, %s was the latest".formatted(Span.words(took), Span.words(wait.times().latest())));
+        }
+        boolean longer = wait.times().latest() == null && !wait.times().advised().isZero()
+                && took.toMillis() > MUCH_LONGER * wait.times().advised().toMillis();
+        return longer ? said(moment, "left for %s, %s was advised".formatted(Span.words(took), Span.words(wait.times().advised()))) : Optional.empty();
+    }
+
+    private static Optional<Departure> said(Trace.Moment moment, String words) {
+        return Optional.of(new Departure(moment.act().title(), words));
+    }
+}

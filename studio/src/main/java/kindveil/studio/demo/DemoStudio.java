@@ -1,0 +1,176 @@
+package kindveil.studio.demo;
+
+import java.awt.image.BufferedImage;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import kindveil.light.Colour;
+import kindveil.making.Deed;
+import kindveil.making.Making;
+import kindveil.measure.Length;
+import kindveil.measure.UnitSystem;
+import kindveil.reading.LookState;
+import kindveil.studio.intake.Rasters;
+import kindveil.studio.work.Design;
+import kindveil.studio.work.Log;
+import kindveil.studio.work.LogEntry;
+import kindveil.studio.work.LookWork;
+import kindveil.studio.work.Piece;
+import kindveil.studio.work.PieceWork;
+import kindveil.studio.work.Pieces;
+import kindveil.studio.work.PictureWork;
+import kindveil.studio.work.Planned;
+import kindveil.studio.work.Rooms;
+import kindveil.studio.work.Run;
+import kindveil.studio.work.Runs;
+import kindveil.studio.work.StudioRoom;
+import kindveil.studio.work.ToldDeed;
+import kindveil.tone.Treatment.Levels;
+import kindveil.way.Act;
+import kindveil.way.Ground;
+import kindveil.way.Support;
+import kindveil.way.Wish;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.stereotype.Component;
+
+/** Sets the demo studio up in an empty store. */
+@Component
+@ConditionalOnProperty(name = "kindveil.demo", havingValue = "true")
+class DemoStudio implements ApplicationRunner {
+    private final PictureWork pictures;
+    private final PieceWork work;
+    private final Pieces pieces;
+    private final Runs runs;
+    private final Rooms rooms;
+    private final Log log;
+    private final LookWork looks;
+    private final Clock clock;
+
+    DemoStudio(PictureWork pictures, PieceWork work, Pieces pieces, Runs runs, Rooms rooms, Log log, LookWork looks, Clock clock) {
+        this.pictures = pictures;
+        this.work = work;
+        this.pieces = pieces;
+        this.runs = runs;
+        this.rooms = rooms;
+        this.log = log;
+        this.looks = looks;
+        this.clock = clock;
+    }
+
+    @Override
+    public void run(ApplicationArguments arguments) {
+        if (!pieces.all().isEmpty()) {
+            return;
+        }
+        rooms.replace(new StudioRoom(rooms.now().version(), 21.4, 48, UnitSystem.METRIC, ago(Duration.ofMinutes(40))));
+        moth();
+        ticket();
+        reedBed();
+        gauge();
+        rope();
+        heron();
+    }
+
+    private Instant ago(Duration duration) {
+        return clock.instant().minus(duration);
+    }
+
+    private UUID picture(String name, BufferedImage image) {
+        return pictures.take(name, Rasters.png(image)).id();
+    }
+
+    private Piece piece(String title, Duration made, BufferedImage source, BufferedImage ground, Design design) {
+        String file = title.toLowerCase(java.util.Locale.ROOT).replace(' ', '-');
+        Piece piece = new Piece(UUID.randomUUID(), 0, title, ago(made), picture(file + ".png", source), ground == null ? null : picture(file + "-ground.png", ground), design);
+        pieces.add(piece);
+        return work.get(piece.id());
+    }
+
+    private static Design design(double millimetres, Map<String, String> choices, Support support, Wish wish) {
+        return Design.fresh(Length.ofMillimetres(millimetres)).withBuild(choices, null, support, Ground.ACRYLIC_PAINT, Colour.parse("ground", "#c9a35c"), wish,
+                kindveil.way.PrintKind.GOOD_TONER);
+    }
+
+    private void heron() {
+        Piece heron = piece("Heron at the landing", Duration.ofHours(20), Drawings.heron(), Grounds.river(),
+                design(120, Map.of("weight", "flat", "passes", "2"), Support.BIRCH_PANEL, Wish.SOFT));
+        begun(heron, Duration.ofMinutes(96), List.of(5, 8, 12, 14, 17, 19, 21));
+    }
+
+    private void rope() {
+        Piece rope = piece("Mooring rope", Duration.ofDays(2), Drawings.rope(), Grounds.page(), design(150, Map.of("clearing", "matte-medium"), Support.WATERCOLOUR_PAPER, Wish.CLEAN));
+        begun(rope, Duration.ofMinutes(33), List.of(5, 8, 15, 17, 20));
+    }
+
+    private void gauge() {
+        Piece gauge = piece("Water-gauge", Duration.ofDays(3), Drawings.gauge(), null, design(80, Map.of("school", "double-coat"), Support.BIRCH_PANEL, Wish.CLEAN));
+        begun(gauge, Duration.ofMinutes(20), List.of(4, 7, 11, 13));
+    }
+
+    private void reedBed() {
+        piece("Reed bed", Duration.ofDays(4), Drawings.reedBed(), null, design(140, Map.of(), Support.WATERCOLOUR_PAPER, Wish.GHOSTED));
+    }
+
+    private void ticket() {
+        Design design = design(75, Map.of("clearing", "leave"), Support.WATERCOLOUR_PAPER, Wish.CLEAN).withTreatment(new Levels(48, 74), null);
+        Piece ticket = piece("Ferry ticket", Duration.ofDays(10), Drawings.ticket(), null, design);
+        Run failed = begun(ticket, Duration.ofDays(9), List.of(4, 6, 10, 12, 14, 15, 42, 43, 49, 64));
+        runs.layAside(failed.id());
+        UUID photo = picture("ferry-ticket-torn.png", Grounds.photographed(look(ticket, LookState.DRIED, 1), 0.46, 3));
+        log.add(new LogEntry(UUID.randomUUID(), ticket.id(), failed.id(), ago(Duration.ofDays(9)), LogEntry.Verdict.FAILED, Wish.CLEAN,
+                "Half the lettering came off with the paper. The page was cool to the touch when I wetted it.",
+                "Wet the paper: begun after 27 min, 60 min at the earliest was asked", "copy shop at the landing", LookState.DRIED, 1, photo));
+    }
+
+    private void moth() {
+        Piece moth = piece("Moth by lamplight", Duration.ofDays(24), Drawings.moth(), Grounds.dusk(), design(100, Map.of("sealing", "matte-varnish"), Support.BIRCH_PANEL, Wish.CLEAN));
+        Run made = asPlanned(moth, Duration.ofDays(22));
+        UUID photo = picture("moth-finished.png", Grounds.photographed(look(moth, LookState.SEALED, 4), 0.16, 12));
+        log.add(new LogEntry(UUID.randomUUID(), moth.id(), made.id(), ago(Duration.ofDays(17)), LogEntry.Verdict.AS_WISHED, Wish.CLEAN,
+                "Black as the copy. A freckle of white on the left wing that I like.", "", "copy shop at the landing", LookState.SEALED, 4, photo));
+    }
+
+    private BufferedImage look(Piece piece, LookState state, int pass) {
+        return Rasters.decode(looks.png(piece, Map.of(), state, pass));
+    }
+
+    /** A making whose first acts were done at {@code minutes} after it was begun. */
+    private Run begun(Piece piece, Duration before, List<Integer> minutes) {
+        Run run = fresh(piece, ago(before));
+        List<ToldDeed> told = new ArrayList<>();
+        for (int minute : minutes) {
+            Act act = with(run, told).making().current().orElseThrow();
+            told.add(done(act.key(), 0, run.begun().plus(Duration.ofMinutes(minute))));
+        }
+        runs.add(with(run, told));
+        return run;
+    }
+
+    /** A making that went as planned to its end. */
+    private Run asPlanned(Piece piece, Duration before) {
+        Run run = fresh(piece, ago(before));
+        Making making = run.making();
+        List<ToldDeed> told = making.forecast(run.begun()).stream().map(moment -> done(moment.act().key(), moment.act().expected(), run.begun().plus(moment.end()))).toList();
+        runs.add(with(run, told));
+        return run;
+    }
+
+    private static ToldDeed done(String act, int answer, Instant at) {
+        return new ToldDeed(new Deed(act, answer, at, false), at, false);
+    }
+
+    private Run fresh(Piece piece, Instant begun) {
+        Planned planned = work.plan(piece);
+        return new Run(UUID.randomUUID(), piece.id(), begun, piece.design().way(), planned.brief(), planned.bed(), List.of(), false);
+    }
+
+    private static Run with(Run run, List<ToldDeed> told) {
+        return new Run(run.id(), run.piece(), run.begun(), run.way(), run.brief(), run.bedMicrometres(), told, run.laidAside());
+    }
+}

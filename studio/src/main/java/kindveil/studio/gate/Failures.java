@@ -1,0 +1,84 @@
+package kindveil.studio.gate;
+
+import kindveil.measure.UnusableValue;
+import kindveil.studio.work.NotFound;
+import kindveil.studio.work.Outdated;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.MissingRequestValueException;
+import org.springframework.web.bind.annotation.ControllerAdvice;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.servlet.ModelAndView;
+import org.springframework.web.servlet.resource.NoResourceFoundException;
+
+/** What is said when a request cannot be answered: what happened, what was kept, what to do. */
+@ControllerAdvice
+class Failures {
+    private static final Logger LOG = LoggerFactory.getLogger(Failures.class);
+    private static final String KEPT = "Everything in the studio is as it was.";
+
+    @ExceptionHandler
+    ModelAndView notFound(NotFound e) {
+        return page(HttpStatus.NOT_FOUND, "That is not here", e.getMessage() + " " + KEPT + " Look for it among the pieces or in the log.");
+    }
+
+    @ExceptionHandler
+    ModelAndView noPage(NoResourceFoundException e) {
+        return page(HttpStatus.NOT_FOUND, "There is no such page", "Nothing lies at this address. " + KEPT + " The stations on the left lead everywhere there is.");
+    }
+
+    @ExceptionHandler
+    ModelAndView outdated(Outdated e) {
+        return page(HttpStatus.CONFLICT, "Changed in the meantime", e.getMessage());
+    }
+
+    @ExceptionHandler
+    ModelAndView outdated(OptimisticLockingFailureException e) {
+        return page(HttpStatus.CONFLICT, "Changed in the meantime",
+                "Two windows saved the same thing at once; the first was kept. Go back, look at what is stored now, and save again if yours should stand.");
+    }
+
+    @ExceptionHandler
+    ModelAndView unusable(UnusableValue e) {
+        return page(HttpStatus.BAD_REQUEST, "That cannot be used", e.getMessage() + " " + KEPT);
+    }
+
+    @ExceptionHandler
+    ModelAndView wrongType(MethodArgumentTypeMismatchException e) {
+        if (java.util.UUID.class.equals(e.getRequiredType())) {
+            return page(HttpStatus.NOT_FOUND, "That is not here", "“%s” is not the address of anything in this studio. ".formatted(e.getValue()) + KEPT);
+        }
+        return page(HttpStatus.BAD_REQUEST, "That cannot be used", "%s: “%s” is not one of the values this page knows. Open the page again and choose from what it shows. "
+                .formatted(e.getName(), e.getValue()) + KEPT);
+    }
+
+    @ExceptionHandler
+    ModelAndView missing(MissingRequestValueException e) {
+        return page(HttpStatus.BAD_REQUEST, "Something is missing", "The form arrived without all its fields. Go back, open the page again and send it once more. " + KEPT);
+    }
+
+    @ExceptionHandler
+    ModelAndView tooLarge(MaxUploadSizeExceededException e) {
+        return page(HttpStatus.CONTENT_TOO_LARGE, "That file is too large",
+                "A picture file may have at most 64 MB. Save it smaller, or as JPEG, and choose it again. " + KEPT);
+    }
+
+    @ExceptionHandler
+    ModelAndView any(Exception e) {
+        LOG.error("A request failed", e);
+        return page(HttpStatus.INTERNAL_SERVER_ERROR, "Something went wrong here",
+                "It is a fault of the program, not yours. What was saved before is safe. Go back and try again; running clocks go on.");
+    }
+
+    private static ModelAndView page(HttpStatus status, String title, String words) {
+        ModelAndView page = new ModelAndView("failure");
+        page.setStatus(status);
+        page.addObject("title", title);
+        page.addObject("words", words);
+        return page;
+    }
+}

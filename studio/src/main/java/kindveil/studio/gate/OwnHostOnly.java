@@ -1,0 +1,29 @@
+package kindveil.studio.gate;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Set;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/** Refuses requests that reached this machine under another machine's name (DNS rebinding). */
+final class OwnHostOnly extends OncePerRequestFilter {
+    private static final Set<String> OWN = Set.of("localhost", "127.0.0.1", "[::1]", "::1");
+    /** RFC 9110, 15.5.20. */
+    private static final int MISDIRECTED = 421;
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
+        if (OWN.contains(request.getServerName())) {
+            chain.doFilter(request, response);
+            return;
+        }
+        response.setStatus(MISDIRECTED);
+        response.setContentType("text/plain");
+        response.setCharacterEncoding(StandardCharsets.UTF_8.name());
+        response.getWriter().println("This studio answers only to localhost and 127.0.0.1. Open it under one of these names.");
+    }
+}

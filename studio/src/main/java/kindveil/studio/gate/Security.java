@@ -1,0 +1,35 @@
+package kindveil.studio.gate;
+
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.provisioning.InMemoryUserDetailsManager;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.context.SecurityContextHolderFilter;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+
+/** One person on one machine: no log-in, but nothing from outside gets in. */
+@Configuration
+class Security {
+    private static final String POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' blob:; font-src 'self'; "
+            + "connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
+
+    @Bean
+    SecurityFilterChain gate(HttpSecurity http) {
+        return http
+                .addFilterBefore(new OwnHostOnly(), SecurityContextHolderFilter.class)
+                .authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
+                .headers(headers -> headers
+                        .contentSecurityPolicy(csp -> csp.policyDirectives(POLICY))
+                        .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.NO_REFERRER))
+                        .cacheControl(cache -> cache.disable()))
+                .build();
+    }
+
+    /** Without accounts there is nobody to log in; this keeps a default one from being made. */
+    @Bean
+    UserDetailsService nobody() {
+        return new InMemoryUserDetailsManager();
+    }
+}

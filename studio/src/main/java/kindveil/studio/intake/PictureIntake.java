@@ -1,0 +1,150 @@
+package kindveil.studio.intake;
+
+import com.drew.imaging.ImageMetadataReader;
+import com.drew.imaging.ImageProcessingException;
+import com.drew.metadata.exif.ExifIFD0Directory;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.geom.AffineTransform;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.util.Iterator;
+import java.util.Locale;
+import java.util.Set;
+import javax.imageio.IIOException;
+import javax.imageio.ImageIO;
+import javax.imageio.ImageReader;
+import javax.imageio.stream.ImageInputStream;
+import kindveil.measure.Figures;
+import kindveil.measure.UnusableValue;
+
+/** Reads a picture file that may be anything. */
+public final class PictureIntake {
+    public static final int LEAST_SIDE = 32;
+    public static final int MOST_SIDE = 20_000;
+    public static final long MOST_PIXELS = 64_000_000L;
+    private static final Set<String> FORMATS = Set.of("png", "jpeg", "jpg", "tiff", "tif", "webp");
+    private static final String FORMAT_ADVICE = "Save it as PNG, JPEG, TIFF or WebP and choose it again; nothing else was changed.";
+
+    private PictureIntake() {
+    }
+
+    /** The picture upright, opaque, in sRGB. */
+    public static BufferedImage read(String name, byte[] bytes) {
+        if (bytes.length == 0) {
+            throw new UnusableValue("Picture", name, "a picture file, and this one is empty (0 bytes)", "Choose the file again; it may not have been saved yet.");
+        }
+        try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
+            ImageReader reader = reader(in);
+            if (reader == null) {
+                throw new UnusableValue("Picture", name, "PNG, JPEG, TIFF or WebP by its content, whatever its name says", FORMAT_ADVICE);
+            }
+            try {
+                reader.setInput(in, true, true);
+                requireSize(name, reader.getWidth(0), reader.getHeight(0));
+                return upright(flat(decode(name, reader)), orientation(bytes));
+            } finally {
+                reader.dispose();
+            }
+        } catch (IOException | IllegalArgumentException | IndexOutOfBoundsException | NegativeArraySizeException broken) {
+            if (broken instanceof UnusableValue refused) {
+                throw refused;
+            }
+            throw damaged(name);
+        }
+    }
+
+    private static ImageReader reader(ImageInputStream in) throws IOException {
+        for (Iterator<ImageReader> readers = ImageIO.getImageReaders(in); readers.hasNext();) {
+            ImageReader reader = readers.next();
+            if (FORMATS.contains(reader.getFormatName().toLowerCase(Locale.ROOT))) {
+                return reader;
+            }
+        }
+        return null;
+    }
+
+    private static BufferedImage decode(String name, ImageReader reader) throws IOException {
+        boolean[] cut = {false};
+        reader.addIIOReadWarningListener((source, warning) -> cut[0] |= truncation(warning));
+        try {
+            BufferedImage image = reader.read(0);
+            if (cut[0]) {
+                throw damaged(name);
+            }
+            return image;
+        } catch (IIOException | RuntimeException broken) {
+            if (broken instanceof UnusableValue refused) {
+                throw refused;
+            }
+            throw damaged(name);
+        }
+    }
+
+    private static boolean truncation(String warning) {
+        String lower = warning.toLowerCase(Locale.ROOT);
+        return lower.contains("truncat") || lower.contains("premature") || lower.contains("corrupt") || lower.contains("unexpected end");
+    }
+
+    private static UnusableValue damaged(String name) {
+        return new UnusableValue("Picture", name, "a whole picture, and this file breaks off or is damaged",
+                "Copy it again from where it came from, or export it anew.");
+    }
+
+    private static void requireSize(String name, int width, int height) {
+        String size = "%s, %d × %d pixels".formatted(name, width, height);
+        if (width < LEAST_SIDE || height < LEAST_SIDE) {
+            throw new UnusableValue("Picture", size, "at least %d pixels on each side".formatted(LEAST_SIDE), "Find a larger version: this one holds no drawing.");
+        }
+        if (width > MOST_SIDE || height > MOST_SIDE || (long) width * height > MOST_PIXELS) {
+            throw new UnusableValue("Picture", size, "at most %d pixels on a side and %s million in all".formatted(MOST_SIDE, Figures.plain(MOST_PIXELS / 1e6)),
+                    "Scale it down first; a sheet at 600 dpi needs 35 million.");
+        }
+    }
+
+    private static BufferedImage flat(BufferedImage image) {
+        BufferedImage flat = new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = flat.createGraphics();
+        g.setColor(Color.WHITE);
+        g.fillRect(0, 0, flat.getWidth(), flat.getHeight());
+        g.drawImage(image, 0, 0, null);
+        g.dispose();
+        return flat;
+    }
+
+    /** The tag of the EXIF standard, 1 (upright) to 8; 1 when there is none. */
+    private static int orientation(byte[] bytes) {
+        try {
+            ExifIFD0Directory exif = ImageMetadataReader.readMetadata(new ByteArrayInputStream(bytes)).getFirstDirectoryOfType(ExifIFD0Directory.class);
+            Integer tag = exif == null ? null : exif.getInteger(ExifIFD0Directory.TAG_ORIENTATION);
+            return tag == null || tag < 1 || tag > 8 ? 1 : tag;
+        } catch (ImageProcessingException | IOException unreadable) {
+            return 1;
+        }
+    }
+
+    private static BufferedImage upright(BufferedImage image, int orientation) {
+        int w = image.getWidth();
+        int h = image.getHeight();
+        AffineTransform turn = switch (orientation) {
+            case 2 -> new AffineTransform(-1, 0, 0, 1, w, 0);
+            case 3 -> new AffineTransform(-1, 0, 0, -1, w, h);
+            case 4 -> new AffineTransform(1, 0, 0, -1, 0, h);
+            case 5 -> new AffineTransform(0, 1, 1, 0, 0, 0);
+            case 6 -> new AffineTransform(0, 1, -1, 0, h, 0);
+            case 7 -> new AffineTransform(0, -1, -1, 0, h, w);
+            case 8 -> new AffineTransform(0, -1, 1, 0, 0, w);
+            default -> null;
+        };
+        if (turn == null) {
+            return image;
+        }
+        boolean sideways = orientation >= 5;
+        BufferedImage upright = new BufferedImage(sideways ? h : w, sideways ? w : h, BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = upright.createGraphics();
+        g.drawImage(image, turn, null);
+        g.dispose();
+        return upright;
+    }
+}

@@ -1,0 +1,118 @@
+package kindveil.studio.page;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.ZonedDateTime;
+import java.time.format.DateTimeFormatter;
+import java.util.Locale;
+import kindveil.measure.Area;
+import kindveil.measure.Figures;
+import kindveil.measure.Length;
+import kindveil.measure.Span;
+import kindveil.measure.UnitSystem;
+import kindveil.measure.Volume;
+import kindveil.studio.work.Rooms;
+import org.springframework.stereotype.Component;
+
+/** Times, lengths and amounts as this studio says them: its clock on the wall, its measures first. */
+@Component("say")
+public class Say {
+    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
+    private static final DateTimeFormatter DAY_TIME = DateTimeFormatter.ofPattern("EEE HH:mm", Locale.ENGLISH);
+    private static final DateTimeFormatter DATE = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
+    private static final DateTimeFormatter DATE_TIME = DateTimeFormatter.ofPattern("d MMM, HH:mm", Locale.ENGLISH);
+    private static final DateTimeFormatter WEEKDAY = DateTimeFormatter.ofPattern("EEEE", Locale.ENGLISH);
+    private final Rooms rooms;
+    private final Clock clock;
+    private final ZoneId zone;
+
+    Say(Rooms rooms, Clock clock, ZoneId zone) {
+        this.rooms = rooms;
+        this.clock = clock;
+        this.zone = zone;
+    }
+
+    public Instant now() {
+        return clock.instant();
+    }
+
+    /** {@code 19:40} today, {@code Fri 09:10} within the week, {@code 3 Dec, 09:10} otherwise. */
+    public String time(Instant instant) {
+        ZonedDateTime at = instant.atZone(zone);
+        LocalDate today = clock.instant().atZone(zone).toLocalDate();
+        if (at.toLocalDate().equals(today)) {
+            return TIME.format(at);
+        }
+        long days = Math.abs(today.until(at.toLocalDate(), java.time.temporal.ChronoUnit.DAYS));
+        return days < 6 ? DAY_TIME.format(at) : DATE_TIME.format(at);
+    }
+
+    public String date(Instant instant) {
+        return DATE.format(instant.atZone(zone));
+    }
+
+    /** {@code Thursday evening, 18:48}. */
+    public String heading() {
+        ZonedDateTime at = clock.instant().atZone(zone);
+        int hour = at.getHour();
+        String part = hour < 5 ? "night" : hour < 12 ? "morning" : hour < 18 ? "afternoon" : "evening";
+        return "%s %s, %s".formatted(WEEKDAY.format(at), part, TIME.format(at));
+    }
+
+    /** How far off, either way: {@code in 52 min}, {@code 3 h 10 ago}, {@code now}. */
+    public String away(Instant instant) {
+        Duration away = Duration.between(clock.instant(), instant);
+        if (away.abs().toSeconds() < 20) {
+            return "now";
+        }
+        return away.isNegative() ? Span.words(away.negated()) + " ago" : "in " + Span.words(away);
+    }
+
+    public String words(Duration duration) {
+        return Span.words(duration);
+    }
+
+    private UnitSystem units() {
+        return rooms.now().units();
+    }
+
+    private UnitSystem others() {
+        return units() == UnitSystem.METRIC ? UnitSystem.US : UnitSystem.METRIC;
+    }
+
+    /** In the studio's measure, the other in brackets. */
+    public String both(Length length) {
+        return "%s (%s)".formatted(length.print(units()), length.print(others()));
+    }
+
+    public String both(Volume volume) {
+        return "%s (%s)".formatted(volume.print(units()), volume.print(others()));
+    }
+
+    public String one(Length length) {
+        return length.print(units());
+    }
+
+    public String one(Volume volume) {
+        return volume.print(units());
+    }
+
+    public String size(Length width, Length height) {
+        return "%s × %s".formatted(width.print(units()).replaceAll(" (mm|in)$", ""), height.print(units()));
+    }
+
+    public String area(Area area) {
+        return area.print(units());
+    }
+
+    public String percent(double share) {
+        return Figures.rounded(share * 100, 0) + " %";
+    }
+
+    public String air() {
+        return rooms.now().air().print(units());
+    }
+}

@@ -1,0 +1,139 @@
+package kindveil.studio.page.bench;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import kindveil.making.Clock;
+import kindveil.making.Making;
+import kindveil.reading.AmountReading;
+import kindveil.reading.CautionReading;
+import kindveil.studio.page.Say;
+import kindveil.studio.work.Piece;
+import kindveil.studio.work.Run;
+import kindveil.way.Act;
+import kindveil.way.Answer;
+import kindveil.way.Step;
+import kindveil.way.Trace;
+
+/**
+ * One making as the bench shows it.
+ *
+ * @param seq how many deeds this page has seen
+ * @param slips the other things that run
+ */
+public record BenchView(UUID run, UUID piece, String pieceTitle, String way, int position, int all, int seq, String title, String how, String amount, String caution,
+        ClockView clock, List<AnswerView> answers, String rescue, String next, List<Slip> slips, List<LaterAct> later, boolean finished, String last) {
+
+    /** One answer to the act's check. */
+    public record AnswerView(int index, int key, String words, String meaning, boolean goesOn) {
+    }
+
+    /**
+     * Something else that runs.
+     *
+     * @param from when it opens, epoch ms; {@code until} when it is too late, or 0
+     */
+    public record Slip(String name, String what, String when, String away, boolean closing, long from, long until, int tone) {
+    }
+
+    /** An act one can start at. */
+    public record LaterAct(String key, String title) {
+    }
+
+    /**
+     * A window as it is drawn over 1168 units; instants as epoch milliseconds, 0 where there is none.
+     */
+    public record ClockView(long began, long opens, long advised, long closing, long gone, double openX, double advisedX, double closingX, double goneX, double scaleMs,
+            String opensWords, String advisedWords, String closesWords, String why, boolean never) {
+        private static final double WIDTH = 1168;
+
+        static ClockView of(Clock clock, Say say) {
+            long began = clock.began().toEpochMilli();
+            long end = clock.gone() != null ? after(began, clock.gone(), 1.22) : after(began, clock.advised(), 1.5);
+            double scale = Math.max(1, end - began);
+            double openX = x(clock.opens(), began, scale);
+            double goneX = clock.gone() == null ? WIDTH : x(clock.gone(), began, scale);
+            double closingX = clock.closing() == null ? WIDTH : x(clock.closing(), began, scale);
+            return new ClockView(began, clock.opens().toEpochMilli(), clock.advised().toEpochMilli(), millis(clock.closing()), millis(clock.gone()), openX,
+                    x(clock.advised(), began, scale), closingX, goneX, scale, mark(clock.opens(), clock.began(), say), mark(clock.advised(), clock.began(), say),
+                    clock.gone() == null ? "" : mark(clock.gone(), clock.began(), say), clock.why(), clock.never());
+        }
+
+        private static long after(long began, Instant to, double factor) {
+            return began + Math.max(60_000, Math.round((to.toEpochMilli() - began) * factor));
+        }
+
+        private static double x(Instant at, long began, double scale) {
+            return Math.round(Math.clamp((at.toEpochMilli() - began) / scale, 0, 1) * WIDTH * 10) / 10.0;
+        }
+
+        private static long millis(Instant instant) {
+            return instant == null ? 0 : instant.toEpochMilli();
+        }
+
+        /** Minutes and seconds for short windows, the time of day for long ones. */
+        private static String mark(Instant at, Instant began, Say say) {
+            Duration since = Duration.between(began, at);
+            return since.toMinutes() < 20 ? "%d:%02d".formatted(since.toMinutes(), since.toSecondsPart()) : say.time(at);
+        }
+    }
+
+    static BenchView of(Run run, Piece piece, List<Slip> slips, Say say) {
+        Making making = run.making();
+        String last = making.moments().isEmpty() ? "" : making.moments().getLast().act().title();
+        int seq = run.told().size();
+        if (making.finished()) {
+            return new BenchView(run.id(), piece.id(), piece.title(), piece.design().theWay().name(), making.position() - 1, making.position() - 1, seq, "Made", "", "", "",
+                    null, List.of(), "", "", slips, List.of(), true, last);
+        }
+        Act act = making.current().orElseThrow();
+        ClockView clock = making.clock().map(c -> ClockView.of(c, say)).orElse(null);
+        String amount = AmountReading.of(Trace.of(making.plan()), run.brief().area()).forAct(act.key())
+                .map(p -> say.both(p.volume()) + " of " + p.material().words()).orElse("");
+        return new BenchView(run.id(), piece.id(), piece.title(), piece.design().theWay().name(), making.position(), making.position() + making.remaining() - 1, seq,
+                act.title(), act.how(), amount, CautionReading.of(act.step()).orElse(""), clock, answers(act),
+                making.rescue().map(Answer::meaning).orElse(""), making.following().map(Act::title).orElse("write down what came"), slips, later(making), false, last);
+    }
+
+    private static List<AnswerView> answers(Act act) {
+        List<AnswerView> answers = new ArrayList<>();
+        for (int i = 0; i < act.answers().size(); i++) {
+            Answer answer = act.answers().get(i);
+            boolean goesOn = !(answer.effect() instanceof Answer.Effect.Rescue);
+            answers.add(new AnswerView(i, i + 1, answer.words(), answer.meaning(), goesOn));
+        }
+        return answers;
+    }
+
+    private static List<LaterAct> later(Making making) {
+        int here = making.plan().indexOf(making.current().orElseThrow().key());
+        return making.plan().acts().stream().skip(here + 1L).map(act -> new LaterAct(act.key(), label(act))).toList();
+    }
+
+    private static String label(Act act) {
+        return act.step() instanceof Step.RubAway rub ? "%s (round %d)".formatted(act.title(), rub.pass()) : act.title();
+    }
+
+    /** The windows of a making beside its act at hand, and that act's own when {@code withCurrent}. */
+    static List<Slip> slips(Run run, String name, boolean withCurrent, Say say, Instant now) {
+        Making making = run.making();
+        List<Slip> slips = new ArrayList<>();
+        if (withCurrent) {
+            making.current().ifPresent(act -> making.clock().ifPresent(clock -> slips.add(slip(name, act.title(), clock, say, now, slips.size()))));
+        }
+        for (Clock.Running running : making.running()) {
+            slips.add(slip(name, running.act().title(), running.clock(), say, now, slips.size()));
+        }
+        return slips;
+    }
+
+    private static Slip slip(String name, String title, Clock clock, Say say, Instant now, int tone) {
+        boolean closes = clock.closes();
+        Instant turning = closes && !now.isBefore(clock.opens()) ? clock.gone() : clock.opens();
+        String when = (closes && !now.isBefore(clock.opens()) ? "by " : "from ") + say.time(turning);
+        boolean closing = closes && (clock.phase(now) == Clock.Phase.CLOSING || clock.phase(now) == Clock.Phase.GONE);
+        return new Slip(name, title, when, say.away(turning), closing, clock.opens().toEpochMilli(), closes ? clock.gone().toEpochMilli() : 0, tone);
+    }
+}

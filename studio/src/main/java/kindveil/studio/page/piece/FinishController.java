@@ -1,0 +1,101 @@
+package kindveil.studio.page.piece;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import kindveil.measure.Span;
+import kindveil.reading.LookState;
+import kindveil.studio.work.Design;
+import kindveil.studio.work.Piece;
+import kindveil.studio.work.PieceWork;
+import kindveil.studio.work.Planned;
+import kindveil.way.Choice;
+import kindveil.way.Step;
+import kindveil.way.Trace;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+
+@Controller
+class FinishController {
+    private static final int LAST_COATS = 2;
+    private final PieceWork pieces;
+
+    FinishController(PieceWork pieces) {
+        this.pieces = pieces;
+    }
+
+    /** One option of a last coat, looked at over the piece itself. */
+    record Shown(String key, String words, String buys, String costs, boolean chosen, String picture, String refusal) {
+    }
+
+    /** One of the way's last choices with its options. */
+    record Coat(String name, String question, List<Shown> options) {
+    }
+
+    /** What goes on, in order. */
+    record Layer(String title, String when, String how) {
+    }
+
+    @GetMapping("/pieces/{id}/finish")
+    ModelAndView finish(@PathVariable UUID id) {
+        Piece piece = pieces.get(id);
+        Planned planned = pieces.plan(piece);
+        ModelAndView page = new ModelAndView("piece/finish");
+        page.addObject("head", PieceHead.of(piece, "Finish"));
+        page.addObject("planned", planned);
+        page.addObject("aspect", planned.picture().aspect());
+        page.addObject("coats", coats(piece, planned));
+        page.addObject("order", order(planned));
+        page.addObject("refusals", planned.trace().refusals().stream().map(r -> r.words()).distinct().toList());
+        page.addObject("remedies", pieces.remedies(planned));
+        page.addObject("pass", planned.trace().plannedPasses());
+        return page;
+    }
+
+    /** The way declares what goes on last as its last choices. */
+    private List<Coat> coats(Piece piece, Planned planned) {
+        List<Choice> choices = piece.design().theWay().choices();
+        List<Choice> last = choices.subList(choices.size() - LAST_COATS, choices.size());
+        return last.stream().map(choice -> new Coat("choice." + choice.key(), choice.question(), choice.options().stream()
+                .map(option -> shown(piece, planned, choice, option)).toList())).toList();
+    }
+
+    private Shown shown(Piece piece, Planned planned, Choice choice, Choice.Option option) {
+        Design design = piece.design().choosing(Map.of(choice.key(), option.key()));
+        Trace trace = pieces.plan(piece.with(design)).trace();
+        String refusal = trace.refusals().isEmpty() ? "" : trace.refusals().getFirst().reason();
+        LookState state = choice.key().equals(piece.design().theWay().choices().getLast().key()) ? LookState.SEALED : LookState.CLEARED;
+        String picture = "/pieces/%s/look/%s.png?pass=%d&v=%d&choice.%s=%s".formatted(piece.id(), BuildController.View.word(state),
+                planned.trace().plannedPasses(), piece.version(), choice.key(), option.key());
+        boolean chosen = piece.design().theWay().chosen(planned.brief(), choice.key()).key().equals(option.key());
+        return new Shown(option.key(), option.words(), option.buys(), option.costs(), chosen, picture, refusal);
+    }
+
+    private static List<Layer> order(Planned planned) {
+        List<Layer> order = new ArrayList<>();
+        for (Trace.Moment moment : planned.trace().moments()) {
+            boolean last = moment.act().step() instanceof Step.Infuse
+                    || moment.act().step() instanceof Step.Apply apply && planned.trace().overImage(apply);
+            if (last) {
+                Duration longest = moment.waits().stream().map(w -> w.times().advised()).max(Duration::compareTo).orElse(Duration.ZERO);
+                order.add(new Layer(moment.act().title(), longest.isZero() ? "once the fibre has dried white" : "after " + Span.words(longest), moment.act().how()));
+            }
+        }
+        return order;
+    }
+
+    @PostMapping("/pieces/{id}/finish")
+    String change(@PathVariable UUID id, @RequestParam int version, @RequestParam Map<String, String> all) {
+        Piece piece = pieces.get(id);
+        Map<String, String> choices = new HashMap<>(BuildController.choices(all));
+        pieces.change(new Piece(id, version, piece.title(), piece.created(), piece.picture(), piece.groundPicture(), piece.design().choosing(choices)));
+        return "redirect:/pieces/" + id + "/finish";
+    }
+}

@@ -1,0 +1,121 @@
+package kindveil.studio.page.piece;
+
+import java.io.IOException;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import kindveil.making.Making;
+import kindveil.measure.Length;
+import kindveil.studio.page.Problems;
+import kindveil.studio.page.Say;
+import kindveil.studio.work.Design;
+import kindveil.studio.work.MakeWork;
+import kindveil.studio.work.Piece;
+import kindveil.studio.work.PieceWork;
+import kindveil.studio.work.PictureWork;
+import kindveil.studio.work.Run;
+import org.springframework.http.CacheControl;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.ModelAndView;
+
+@Controller
+class PiecesController {
+    private final PieceWork pieces;
+    private final PictureWork pictures;
+    private final MakeWork makings;
+    private final Say say;
+
+    PiecesController(PieceWork pieces, PictureWork pictures, MakeWork makings, Say say) {
+        this.pieces = pieces;
+        this.pictures = pictures;
+        this.makings = makings;
+        this.say = say;
+    }
+
+    /** One piece on the table of pieces. */
+    record Row(UUID id, String title, UUID picture, int width, int height, String size, String where) {
+    }
+
+    /** The form for a new piece as typed. */
+    record NewForm(String title, String width) {
+    }
+
+    @GetMapping("/pieces")
+    ModelAndView all() {
+        return page(new NewForm("", "120 mm"), List.of());
+    }
+
+    private ModelAndView page(NewForm form, List<String> problems) {
+        ModelAndView page = new ModelAndView("piece/pieces");
+        page.addObject("rows", pieces.all().stream().map(this::row).toList());
+        page.addObject("form", form);
+        page.addObject("problems", problems);
+        if (!problems.isEmpty()) {
+            page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+        }
+        return page;
+    }
+
+    private Row row(Piece piece) {
+        var picture = pictures.get(piece.picture());
+        Length width = piece.design().printWidth();
+        return new Row(piece.id(), piece.title(), piece.picture(), picture.width(), picture.height(),
+                say.size(width, width.times(picture.aspect())), where(piece));
+    }
+
+    private String where(Piece piece) {
+        Optional<Run> last = makings.ofPiece(piece.id()).stream().findFirst();
+        if (last.isEmpty()) {
+            return "being planned";
+        }
+        Making making = last.get().making();
+        if (last.get().laidAside()) {
+            return "laid aside";
+        }
+        return making.current().map(act -> "on the bench: " + act.title().toLowerCase(java.util.Locale.ROOT)).orElse("made");
+    }
+
+    @PostMapping("/pieces")
+    Object begin(@RequestParam(defaultValue = "") String title, @RequestParam(defaultValue = "") String width, @RequestParam(required = false) MultipartFile picture)
+            throws IOException {
+        Problems problems = new Problems();
+        String name = problems.read(() -> PieceWork.title(title));
+        Length size = problems.read(() -> Length.parseSize("Print width", width, Design.NARROWEST, Design.WIDEST));
+        byte[] bytes = picture == null ? new byte[0] : picture.getBytes();
+        String file = picture == null || picture.getOriginalFilename() == null || picture.getOriginalFilename().isBlank() ? "no file" : picture.getOriginalFilename();
+        if (!problems.any()) {
+            Piece piece = problems.read(() -> pieces.begin(name, size, file, bytes));
+            if (piece != null) {
+                return "redirect:/pieces/" + piece.id() + "/source";
+            }
+        } else {
+            problems.read(() -> kindveil.studio.intake.PictureIntake.read(file, bytes));
+        }
+        return page(new NewForm(title, width), problems.words());
+    }
+
+    @GetMapping("/pieces/{id}")
+    String one(@PathVariable UUID id) {
+        pieces.get(id);
+        return "redirect:/pieces/" + id + "/build";
+    }
+
+    @GetMapping("/pictures/{id}.png")
+    ResponseEntity<byte[]> picture(@PathVariable UUID id) {
+        return png(pictures.previewPng(id));
+    }
+
+    /** A picture whose address changes whenever it does. */
+    static ResponseEntity<byte[]> png(byte[] bytes) {
+        return ResponseEntity.ok().contentType(MediaType.IMAGE_PNG).cacheControl(CacheControl.maxAge(java.time.Duration.ofDays(30)).cachePrivate().immutable()).body(bytes);
+    }
+
+}

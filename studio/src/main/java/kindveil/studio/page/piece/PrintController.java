@@ -1,0 +1,112 @@
+package kindveil.studio.page.piece;
+
+import java.util.List;
+import java.util.UUID;
+import kindveil.measure.UnusableValue;
+import kindveil.sheet.Paper;
+import kindveil.sheet.PrintSheet;
+import kindveil.studio.page.Problems;
+import kindveil.studio.page.Say;
+import kindveil.studio.work.HandWish;
+import kindveil.studio.work.Outdated;
+import kindveil.studio.work.Piece;
+import kindveil.studio.work.PieceWork;
+import kindveil.studio.work.Planned;
+import kindveil.studio.work.PrintWork;
+import org.springframework.http.CacheControl;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+
+@Controller
+class PrintController {
+    private final PieceWork pieces;
+    private final PrintWork prints;
+    private final Say say;
+
+    PrintController(PieceWork pieces, PrintWork prints, Say say) {
+        this.pieces = pieces;
+        this.prints = prints;
+        this.say = say;
+    }
+
+    /** A rectangle in mm, for drawing. */
+    record Box(double x, double y, double width, double height) {
+        static Box of(PrintSheet.Rect r) {
+            return new Box(r.x().millimetres(), r.y().millimetres(), r.width().millimetres(), r.height().millimetres());
+        }
+    }
+
+    @GetMapping("/pieces/{id}/print")
+    ModelAndView print(@PathVariable UUID id) {
+        Piece piece = pieces.get(id);
+        return page(piece, String.valueOf(piece.design().copies()), List.of());
+    }
+
+    private ModelAndView page(Piece piece, String copies, List<String> problems) {
+        Planned planned = pieces.plan(piece);
+        ModelAndView page = new ModelAndView("piece/print");
+        page.addObject("head", PieceHead.of(piece, "Print"));
+        page.addObject("planned", planned);
+        page.addObject("design", piece.design());
+        page.addObject("copies", copies);
+        page.addObject("papers", Paper.values());
+        page.addObject("hands", HandWish.values());
+        page.addObject("note", PrintWork.note(planned));
+        page.addObject("size", say.both(planned.brief().width()) + " × " + say.both(planned.brief().height()));
+        page.addObject("mark", PrintSheet.MARK.millimetres());
+        try {
+            PrintSheet sheet = prints.sheet(planned);
+            page.addObject("sheet", sheet);
+            page.addObject("sheetBox", new Box(0, 0, sheet.width().millimetres(), sheet.height().millimetres()));
+            page.addObject("boxes", sheet.places().stream().map(Box::of).toList());
+            page.addObject("noteBox", Box.of(sheet.note()));
+            page.addObject("sheets", sheet.sheetsFor(piece.design().copies()));
+            page.addObject("used", say.percent(sheet.used()));
+        } catch (UnusableValue tooLarge) {
+            page.addObject("sheet", null);
+            page.addObject("tooLarge", tooLarge.getMessage());
+        }
+        page.addObject("problems", problems);
+        if (!problems.isEmpty()) {
+            page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+        }
+        return page;
+    }
+
+    @PostMapping("/pieces/{id}/print")
+    Object change(@PathVariable UUID id, @RequestParam int version, @RequestParam(defaultValue = "") String hand, @RequestParam(defaultValue = "") String paper,
+            @RequestParam(defaultValue = "") String copies) {
+        Piece piece = pieces.get(id);
+        Problems problems = new Problems();
+        HandWish wanted = problems.choice(HandWish.class, "Hand", hand);
+        Paper sheet = problems.choice(Paper.class, "Paper", paper);
+        Integer count = problems.whole("Copies", copies, 1, 50, "", "Print at least one spare.");
+        if (!problems.any()) {
+            try {
+                pieces.change(new Piece(id, version, piece.title(), piece.created(), piece.picture(), piece.groundPicture(), piece.design().withPrint(wanted, sheet, count)));
+                return "redirect:/pieces/" + id + "/print";
+            } catch (Outdated outdated) {
+                problems.add(outdated.getMessage());
+            }
+        }
+        return page(piece, copies, problems.words());
+    }
+
+    @GetMapping("/pieces/{id}/sheet.pdf")
+    ResponseEntity<byte[]> pdf(@PathVariable UUID id) {
+        Piece piece = pieces.get(id);
+        String name = piece.title().toLowerCase(java.util.Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
+        return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF).cacheControl(CacheControl.noStore())
+                .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename((name.isEmpty() ? "sheet" : name) + ".pdf").build().toString())
+                .body(prints.pdf(piece));
+    }
+}

@@ -1,0 +1,99 @@
+package kindveil.studio.page.piece;
+
+import java.util.ArrayList;
+import java.util.List;
+import kindveil.measure.Figures;
+import kindveil.reading.LookState;
+import kindveil.reading.StackReading.Kind;
+import kindveil.reading.StackReading.Seen;
+import kindveil.studio.work.LookWork;
+import kindveil.studio.work.Piece;
+import kindveil.studio.work.Planned;
+import kindveil.way.Support;
+
+/**
+ * The section through the layers at one point, ready to draw.
+ *
+ * @param place where, in mm from the top left
+ * @param seen the colour seen there
+ * @param layers from the eye down
+ */
+public record SectionView(String place, String toner, String seen, String lightness, List<Drawn> layers, double foot) {
+    private static final double TOP = 34;
+    private static final double DEPTH = 462;
+    private static final double LEAST = 26;
+    /** Below this share of toner there is none to draw. */
+    private static final double NO_TONER = 0.05;
+
+    /**
+     * One layer as it is drawn.
+     *
+     * @param fill colour or pattern
+     * @param note a last line, in colour, or empty
+     */
+    public record Drawn(String kind, String name, String detail, String note, double y, double height, String fill, double opacity) {
+        public double middle() {
+            return y + height / 2;
+        }
+    }
+
+    static SectionView of(LookWork.Core core, Piece piece, Planned planned, LookState state) {
+        List<Seen> seen = core.layers().stream().filter(layer -> layer.kind() != Kind.TONER || core.coverage() >= NO_TONER).toList();
+        double unit = (DEPTH - seen.size() * LEAST) / (seen.stream().mapToDouble(SectionView::weight).sum() + 3);
+        List<Drawn> drawn = new ArrayList<>();
+        double y = TOP;
+        for (Seen layer : seen) {
+            double height = LEAST + weight(layer) * unit;
+            drawn.add(new Drawn(layer.kind().name().toLowerCase(java.util.Locale.ROOT), layer.name(), detail(layer, core), note(layer, core, state), y, height, fill(layer, core), opacity(layer, core)));
+            y += height;
+        }
+        drawn.add(support(planned.brief().support(), y, TOP + DEPTH - y));
+        double width = planned.brief().width().millimetres();
+        double height = planned.brief().height().millimetres();
+        String place = "%s × %s mm".formatted(Figures.rounded(core.x() * width, 0), Figures.rounded(core.y() * height, 0));
+        String toner = core.coverage() < NO_TONER ? "clear here" : Figures.rounded(core.coverage() * 100, 0) + " % toner here";
+        return new SectionView(place, toner, core.seen().toString(), Figures.rounded(core.seen().lab().lightness(), 0), drawn, TOP + DEPTH);
+    }
+
+    private static double weight(Seen layer) {
+        return switch (layer.kind()) {
+            case FIBRE -> 1.2;
+            case TONER -> 0.1;
+            case COAT -> Math.min(2.4, 0.5 + layer.micrometres() / 60);
+            case OIL -> 0.2;
+            case GROUND -> 0.8;
+        };
+    }
+
+    private static String detail(Seen layer, LookWork.Core core) {
+        if (layer.kind() == Kind.TONER) {
+            return layer.detail() + (core.coverage() < 0.95 ? ", covers " + Figures.rounded(core.coverage() * 100, 0) + " %" : "");
+        }
+        return layer.detail();
+    }
+
+    private static String note(Seen layer, LookWork.Core core, LookState state) {
+        boolean whitens = layer.kind() == Kind.FIBRE && state == LookState.DRIED && core.whitening() >= 1;
+        return whitens ? "adds " + Figures.rounded(core.whitening(), 0) + " L* of white" : "";
+    }
+
+    private static String fill(Seen layer, LookWork.Core core) {
+        return switch (layer.kind()) {
+            case FIBRE -> layer.detail().endsWith("dry") ? "#f7f9f8" : "#dbe7e6";
+            case TONER -> "#151515";
+            case COAT -> layer.name().toLowerCase(java.util.Locale.ROOT).contains("matte") ? "#e6ebe6" : "#d3e8e4";
+            case OIL -> "#ead9a6";
+            case GROUND -> core.ground().toString();
+        };
+    }
+
+    private static double opacity(Seen layer, LookWork.Core core) {
+        return layer.kind() == Kind.TONER ? Math.clamp(0.25 + 0.75 * core.coverage(), 0, 1) : 1;
+    }
+
+    private static Drawn support(Support support, double y, double height) {
+        String kind = support == Support.BIRCH_PANEL ? "wood" : "paper";
+        return new Drawn(kind, Character.toUpperCase(support.words().charAt(0)) + support.words().substring(1), "what carries it all", "", y, height,
+                support == Support.BIRCH_PANEL ? "#dcbf92" : "#f1ece0", 1);
+    }
+}

@@ -1,0 +1,152 @@
+package kindveil.studio.page.piece;
+
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import kindveil.measure.Length;
+import kindveil.studio.page.Problems;
+import kindveil.studio.page.Say;
+import kindveil.studio.work.Design;
+import kindveil.studio.work.Outdated;
+import kindveil.studio.work.Piece;
+import kindveil.studio.work.PieceWork;
+import kindveil.studio.work.SourceWork;
+import kindveil.tone.Advice;
+import kindveil.tone.SourceReading;
+import kindveil.tone.Tones;
+import kindveil.tone.Treatment.Levels;
+import kindveil.tone.Treatment.Simplify;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+
+@Controller
+class SourceController {
+    private static final double BAR = 3;
+    private static final double TALLEST = 110;
+    private final PieceWork pieces;
+    private final SourceWork sources;
+    private final Say say;
+
+    SourceController(PieceWork pieces, SourceWork sources, Say say) {
+        this.pieces = pieces;
+        this.sources = sources;
+        this.say = say;
+    }
+
+    /** What was typed. */
+    record Form(int version, String width, String black, String white, String tones) {
+        static Form of(Piece piece, Say say) {
+            Design design = piece.design();
+            return new Form(piece.version(), say.one(design.printWidth()), String.valueOf(design.levels().black()), String.valueOf(design.levels().white()),
+                    design.tones() == null ? "" : String.valueOf(design.tones()));
+        }
+    }
+
+    /** One bar of the histogram: L* {@code x / 3}, with its height before and after treatment. */
+    record Bar(double x, double before, double after) {
+    }
+
+    /** A treatment that would help. */
+    record Offer(int index, String words, String gain, String from, String to) {
+    }
+
+    @GetMapping("/pieces/{id}/source")
+    ModelAndView source(@PathVariable UUID id) {
+        Piece piece = pieces.get(id);
+        return page(piece, Form.of(piece, say), List.of());
+    }
+
+    private ModelAndView page(Piece piece, Form form, List<String> problems) {
+        SourceWork.Readings readings = sources.read(piece);
+        SourceReading reading = readings.treated();
+        ModelAndView page = new ModelAndView("piece/source");
+        page.addObject("head", PieceHead.of(piece, "Source"));
+        page.addObject("form", form);
+        page.addObject("problems", problems);
+        page.addObject("picture", readings.picture());
+        page.addObject("reading", reading);
+        page.addObject("treatedAtAll", !piece.design().levels().equals(Levels.NONE) || piece.design().tones() != null);
+        page.addObject("bars", bars(readings.asItIs().tones(), reading.tones()));
+        page.addObject("offers", offers(readings.advice(), reading.carrying()));
+        page.addObject("size", say.size(piece.design().printWidth(), piece.design().printWidth().times(readings.picture().aspect())));
+        page.addObject("widest", say.both(reading.resolution().widestFor(readings.picture().width())));
+        page.addObject("way", piece.design().theWay());
+        page.addObject("softening", piece.design().theWay().softening());
+        if (!problems.isEmpty()) {
+            page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+        }
+        return page;
+    }
+
+    private static List<Bar> bars(Tones before, Tones after) {
+        long[] b = before.counts();
+        long[] a = after.counts();
+        return IntStream.range(0, Tones.BINS).mapToObj(i -> new Bar(i * BAR, height(b, i), height(a, i))).toList();
+    }
+
+    /** Square root of the share, so that thin tones are seen beside a spike of white. */
+    private static double height(long[] counts, int bin) {
+        double most = 0;
+        for (long n : counts) {
+            most = Math.max(most, n);
+        }
+        return Math.round(TALLEST * Math.sqrt(counts[bin] / most) * 10) / 10.0;
+    }
+
+    private List<Offer> offers(List<Advice> advice, double now) {
+        return IntStream.range(0, advice.size()).filter(i -> advice.get(i).after() > now + 0.01)
+                .mapToObj(i -> new Offer(i, advice.get(i).words(), "+" + Math.round((advice.get(i).after() - now) * 100), say.percent(now), say.percent(advice.get(i).after()))).toList();
+    }
+
+    @PostMapping("/pieces/{id}/source")
+    Object change(@PathVariable UUID id, @RequestParam int version, @RequestParam(defaultValue = "") String width, @RequestParam(defaultValue = "") String black,
+            @RequestParam(defaultValue = "") String white, @RequestParam(defaultValue = "") String tones) {
+        Piece piece = pieces.get(id);
+        Problems problems = new Problems();
+        Length size = problems.read(() -> Length.parseSize("Print width", width, Design.NARROWEST, Design.WIDEST));
+        Integer blackPoint = problems.whole("Black point", black, 0, 95, "L*", "0 leaves the darks as they are.");
+        Integer whitePoint = problems.whole("White point", white, 5, 100, "L*", "100 leaves the lights as they are.");
+        Integer values = tones.isBlank() ? null : problems.whole("Number of tones", tones, 2, 8, "tones", "Leave it empty to keep all tones.");
+        Levels levels = blackPoint == null || whitePoint == null ? null : problems.read(() -> new Levels(blackPoint, whitePoint));
+        if (!problems.any()) {
+            Design design = piece.design().withSize(size).withTreatment(levels, values);
+            try {
+                pieces.change(new Piece(id, version, piece.title(), piece.created(), piece.picture(), piece.groundPicture(), design));
+                return "redirect:/pieces/" + id + "/source";
+            } catch (Outdated outdated) {
+                problems.add(outdated.getMessage());
+            }
+        }
+        return page(piece, new Form(piece.version(), width, black, white, tones), problems.words());
+    }
+
+    @PostMapping("/pieces/{id}/source/advice")
+    String follow(@PathVariable UUID id, @RequestParam int version, @RequestParam int index) {
+        Piece piece = pieces.get(id);
+        List<Advice> advice = sources.read(piece).advice();
+        if (index < 0 || index >= advice.size()) {
+            throw new Outdated(piece.title());
+        }
+        Levels levels = Levels.NONE;
+        Integer tones = null;
+        for (var treatment : advice.get(index).treatments()) {
+            switch (treatment) {
+                case Levels l -> levels = l;
+                case Simplify s -> tones = s.values();
+            }
+        }
+        pieces.change(new Piece(id, version, piece.title(), piece.created(), piece.picture(), piece.groundPicture(), piece.design().withTreatment(levels, tones)));
+        return "redirect:/pieces/" + id + "/source";
+    }
+
+    @GetMapping("/pieces/{id}/treated.png")
+    ResponseEntity<byte[]> treated(@PathVariable UUID id) {
+        return PiecesController.png(sources.treatedPng(id, pieces.get(id).design()));
+    }
+}

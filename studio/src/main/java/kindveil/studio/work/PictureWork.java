@@ -1,0 +1,54 @@
+package kindveil.studio.work;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.awt.image.BufferedImage;
+import java.time.Clock;
+import java.util.UUID;
+import kindveil.image.Picture;
+import kindveil.studio.intake.PictureIntake;
+import kindveil.studio.intake.Rasters;
+import org.springframework.stereotype.Service;
+
+/** Takes pictures in and hands them out. */
+@Service
+public class PictureWork {
+    /** Longest side of the working copy: two pixels to each σ of the softest way at 300 mm. */
+    private static final int PREVIEW = 1600;
+    private static final int REMEMBERED = 12;
+    private final Pictures pictures;
+    private final Clock clock;
+    private final Cache<UUID, Picture> previews = Caffeine.newBuilder().maximumSize(REMEMBERED).build();
+
+    PictureWork(Pictures pictures, Clock clock) {
+        this.pictures = pictures;
+        this.clock = clock;
+    }
+
+    /** Reads a file that may be anything and keeps it as our own copy. One at a time, so that memory stays bounded. */
+    public synchronized StoredPicture take(String name, byte[] bytes) {
+        BufferedImage image = PictureIntake.read(name, bytes);
+        StoredPicture stored = new StoredPicture(UUID.randomUUID(), name.length() > 200 ? name.substring(0, 200) : name, image.getWidth(), image.getHeight(), clock.instant());
+        Picture preview = Rasters.linear(image).within(PREVIEW);
+        pictures.keep(stored, Rasters.png(image), Rasters.png(preview));
+        previews.put(stored.id(), preview);
+        return stored;
+    }
+
+    public StoredPicture get(UUID id) {
+        return pictures.find(id).orElseThrow(() -> new NotFound("picture", id));
+    }
+
+    public byte[] previewPng(UUID id) {
+        return pictures.preview(id);
+    }
+
+    /** The working copy in linear light. */
+    public Picture preview(UUID id) {
+        return previews.get(id, key -> Rasters.linear(Rasters.decode(pictures.preview(key))));
+    }
+
+    public BufferedImage full(UUID id) {
+        return Rasters.decode(pictures.full(id));
+    }
+}

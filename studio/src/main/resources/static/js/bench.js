@@ -1,0 +1,190 @@
+// The bench: clocks drawn from times the server holds, held presses, number keys, sound, a screen kept awake.
+import { away, figure } from "./time.js";
+
+const HOLD_MS = 500;
+const WIDTH = 1168;
+const loaded = performance.now();
+const atLoad = Number(document.body.dataset.now);
+const now = () => atLoad + (performance.now() - loaded);
+let sound = sessionStorage.getItem("sound") === "on";
+let audio;
+const rung = new Set();
+
+// --- clocks
+function phaseOf(clock, t) {
+  const { opens, closing, gone } = clock.dataset;
+  if (t < Number(opens)) {
+    return "too soon";
+  }
+  if (Number(gone) && t >= Number(gone)) {
+    return "too late";
+  }
+  return Number(closing) && t >= Number(closing) ? "closing" : "good";
+}
+
+function drawClock(clock, t) {
+  const x = Math.min(WIDTH, Math.max(0, (t - Number(clock.dataset.began)) / Number(clock.dataset.scale) * WIDTH));
+  const hand = clock.querySelector("[data-hand]");
+  hand.setAttribute("transform", `translate(${x} 0)`);
+  const label = hand.querySelector("[data-figure]");
+  label.textContent = figure(t - Number(clock.dataset.began));
+  label.setAttribute("x", x < 60 ? 60 - x : x > WIDTH - 60 ? WIDTH - 60 - x : 0);
+  const phase = phaseOf(clock, t);
+  if (clock.dataset.phase !== phase) {
+    const before = clock.dataset.phase;
+    clock.dataset.phase = phase;
+    clock.querySelector("[data-phase]").textContent = phase;
+    if (before) {
+      ring(phase === "closing" || phase === "too late" ? 3 : 1, 0);
+    }
+  }
+}
+
+function drawSlip(slip, t) {
+  const from = Number(slip.dataset.from);
+  const until = Number(slip.dataset.until);
+  slip.querySelector("[data-away]").textContent = away((until && t >= from ? until : from) - t);
+  const key = `${slip.textContent.slice(0, 40)}${from}`;
+  const due = until ? until - 120000 : from;
+  if (t >= due && t < due + 5000 && !rung.has(key)) {
+    rung.add(key);
+    ring(2, 1 + Number(slip.dataset.tone));
+  }
+}
+
+function tick() {
+  const t = now();
+  document.querySelectorAll("[data-clock]").forEach((clock) => drawClock(clock, t));
+  document.querySelectorAll(".slip").forEach((slip) => drawSlip(slip, t));
+  const wall = document.querySelector("[data-wall]");
+  wall.textContent = new Date(t).toLocaleTimeString("en-GB", { hour: "2-digit", minute: "2-digit" });
+}
+
+// --- sound: each running thing has its own pitch and rhythm
+function ring(times, tone) {
+  if (!sound) {
+    return;
+  }
+  audio ||= new AudioContext();
+  const pitch = [523, 392, 659, 330, 784][tone % 5];
+  for (let i = 0; i < times; i++) {
+    const at = audio.currentTime + i * (0.32 + 0.12 * tone);
+    const voice = audio.createOscillator();
+    const loud = audio.createGain();
+    voice.type = tone % 2 ? "triangle" : "sine";
+    voice.frequency.value = pitch;
+    loud.gain.setValueAtTime(0.0001, at);
+    loud.gain.exponentialRampToValueAtTime(0.3, at + 0.02);
+    loud.gain.exponentialRampToValueAtTime(0.0001, at + 0.28);
+    voice.connect(loud).connect(audio.destination);
+    voice.start(at);
+    voice.stop(at + 0.3);
+  }
+}
+
+function showSound() {
+  const button = document.querySelector("[data-sound]");
+  button.textContent = sound ? "sound on (m)" : "sound off (m)";
+  button.setAttribute("aria-pressed", String(sound));
+}
+
+function switchSound() {
+  sound = !sound;
+  sessionStorage.setItem("sound", sound ? "on" : "off");
+  showSound();
+  ring(1, 0);
+}
+
+// --- going on is a held press: wet glass taps by itself
+function send(form) {
+  if (!form.dataset.sent) {
+    form.dataset.sent = "yes";
+    form.submit();
+  }
+}
+
+function holdable(form) {
+  const button = form.querySelector("button");
+  let timer = 0;
+  const begin = () => {
+    if (!timer) {
+      button.classList.add("holding");
+      timer = setTimeout(() => send(form), HOLD_MS);
+    }
+  };
+  const end = () => {
+    clearTimeout(timer);
+    timer = 0;
+    button.classList.remove("holding");
+  };
+  button.addEventListener("click", (event) => event.preventDefault());
+  button.addEventListener("pointerdown", begin);
+  for (const kind of ["pointerup", "pointerleave", "pointercancel", "contextmenu"]) {
+    button.addEventListener(kind, end);
+  }
+  return { begin, end };
+}
+
+const answers = [...document.querySelectorAll("[data-answer]")].map((form) => ({ form, ...holdable(form) }));
+const main = answers.find((answer) => answer.form.dataset.hold === "space");
+
+function typing(event) {
+  return event.target.closest("input, select, textarea, summary") || event.ctrlKey || event.metaKey || event.altKey;
+}
+
+document.addEventListener("keydown", (event) => {
+  if (typing(event)) {
+    return;
+  }
+  const button = event.target.closest("button, a");
+  const own = button && button.closest("[data-answer]");
+  if ((event.key === " " || event.key === "Enter") && (own || !button && event.key === " ")) {
+    event.preventDefault();
+    if (!event.repeat) {
+      (own ? answers.find((answer) => answer.form === own) : main)?.begin();
+    }
+  } else if (/^[1-9]$/.test(event.key) && !event.repeat) {
+    answers.find((answer) => answer.form.dataset.key === event.key)?.begin();
+  } else if (event.key === "u" && !event.repeat) {
+    const undo = document.querySelector("[data-undo]");
+    if (undo) {
+      send(undo);
+    }
+  } else if (event.key === "m" && !event.repeat) {
+    switchSound();
+  }
+});
+document.addEventListener("keyup", (event) => {
+  if (event.key === " " || event.key === "Enter" || /^[1-9]$/.test(event.key)) {
+    answers.forEach((answer) => answer.end());
+  }
+});
+window.addEventListener("blur", () => answers.forEach((answer) => answer.end()));
+
+// --- the screen stays awake while the bench is open, and the page is fresh after sleep
+async function stayAwake() {
+  try {
+    await navigator.wakeLock?.request("screen");
+  } catch {
+    // some machines do not offer it; the clocks are the server's all the same
+  }
+}
+document.addEventListener("visibilitychange", () => {
+  if (document.visibilityState === "visible") {
+    stayAwake();
+    if (Math.abs(performance.now() - loaded - (Date.now() - performance.timeOrigin - loaded)) > 5000) {
+      location.reload();
+    }
+  }
+});
+window.addEventListener("pageshow", (event) => {
+  if (event.persisted) {
+    location.reload();
+  }
+});
+
+document.querySelector("[data-sound]").addEventListener("click", switchSound);
+showSound();
+stayAwake();
+tick();
+setInterval(tick, 250);

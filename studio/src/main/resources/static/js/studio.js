@@ -1,0 +1,89 @@
+// Pointer, keyboard and clocks of the daylight pages. All state that matters is in the address or on the server.
+import { watchWipes } from "./wipe.js";
+import { watchPoint } from "./point.js";
+import { away } from "./time.js";
+
+function sentences(root) {
+  // changing a word of the plan sends it; a form that has been sent is not sent twice
+  for (const form of root.querySelectorAll("form[data-told]")) {
+    form.addEventListener("change", () => form.requestSubmit());
+  }
+}
+
+function once(root) {
+  for (const form of root.querySelectorAll("form[method=post]")) {
+    form.addEventListener("submit", (event) => {
+      if (form.dataset.sent) {
+        event.preventDefault();
+      }
+      form.dataset.sent = "yes";
+      setTimeout(() => delete form.dataset.sent, 4000);
+    });
+  }
+}
+
+function drops(root) {
+  for (const input of root.querySelectorAll("input[type=file][data-drop]")) {
+    for (const kind of ["dragover", "drop"]) {
+      document.addEventListener(kind, (event) => {
+        if (event.dataTransfer && event.dataTransfer.types.includes("Files")) {
+          event.preventDefault();
+          if (kind === "drop") {
+            input.files = event.dataTransfer.files;
+            input.dispatchEvent(new Event("change", { bubbles: true }));
+          }
+        }
+      });
+    }
+    input.addEventListener("change", () => {
+      const title = input.form.querySelector("[name=title]");
+      if (title && !title.value && input.files.length) {
+        title.value = input.files[0].name.replace(/\.[^.]+$/, "").replace(/[-_]+/g, " ");
+      }
+    });
+  }
+}
+
+function stateKeys(event) {
+  if (event.target.closest("input, select, textarea") || event.ctrlKey || event.metaKey || event.altKey) {
+    return;
+  }
+  const key = event.key === "[" ? "minus" : event.key === "]" ? "plus" : event.key;
+  const link = document.querySelector(`.states a[data-key="${CSS.escape(key)}"]`);
+  if (link) {
+    link.click();
+  }
+}
+
+function tick() {
+  const today = document.querySelector("[data-today]");
+  if (!today) {
+    return;
+  }
+  const shift = Number(today.dataset.now) - Number(today.dataset.loaded ||= Date.now());
+  const now = Date.now() + shift;
+  for (const item of today.querySelectorAll("[data-from]")) {
+    const label = item.querySelector("[data-away]");
+    const from = Number(item.dataset.from);
+    const until = Number(item.dataset.until);
+    const turning = until && now >= from ? until : from;
+    if (label && turning && label.textContent) {
+      label.textContent = away(turning - now);
+    }
+  }
+}
+
+function start(root) {
+  sentences(root);
+  once(root);
+  drops(root);
+  watchWipes(root);
+  watchPoint(root);
+}
+
+document.addEventListener("keydown", stateKeys);
+document.addEventListener("htmx:load", (event) => start(event.target));
+setInterval(tick, 5000);
+if (!window.htmx) {
+  start(document);
+}
