@@ -5,7 +5,7 @@ public enum Cover {
     NONE(0, "open to the air"),
     PAPER_PRINT(150, "under a print"),
     ACRYLIC_SKIN(1500, "under an acrylic skin"),
-    WEIGHT(2500, "under a print and a weight"),
+    WEIGHT(2500, "under weight"),
     CLOSED_FILM(100_000, "under a closed film");
 
     private final double resistance;

@@ -34,15 +34,14 @@ import kindveil.way.Act;
 import kindveil.way.Ground;
 import kindveil.way.Support;
 import kindveil.way.Wish;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.context.SmartLifecycle;
 import org.springframework.stereotype.Component;
 
-/** Sets the demo studio up in an empty store. */
+/** Sets the demo studio up in an empty store, before the first request is answered. */
 @Component
 @ConditionalOnProperty(name = "kindveil.demo", havingValue = "true")
-class DemoStudio implements ApplicationRunner {
+class DemoStudio implements SmartLifecycle {
     private final PictureWork pictures;
     private final PieceWork work;
     private final Pieces pieces;
@@ -51,6 +50,7 @@ class DemoStudio implements ApplicationRunner {
     private final Log log;
     private final LookWork looks;
     private final Clock clock;
+    private boolean running;
 
     DemoStudio(PictureWork pictures, PieceWork work, Pieces pieces, Runs runs, Rooms rooms, Log log, LookWork looks, Clock clock) {
         this.pictures = pictures;
@@ -64,10 +64,30 @@ class DemoStudio implements ApplicationRunner {
     }
 
     @Override
-    public void run(ApplicationArguments arguments) {
-        if (!pieces.all().isEmpty()) {
-            return;
+    public void start() {
+        if (pieces.all().isEmpty()) {
+            setUp();
         }
+        running = true;
+    }
+
+    @Override
+    public void stop() {
+        running = false;
+    }
+
+    @Override
+    public boolean isRunning() {
+        return running;
+    }
+
+    /** Before the web server, which starts in one of the last phases. */
+    @Override
+    public int getPhase() {
+        return 0;
+    }
+
+    private void setUp() {
         rooms.replace(new StudioRoom(rooms.now().version(), 21.4, 48, UnitSystem.METRIC, ago(Duration.ofMinutes(40))));
         moth();
         ticket();

@@ -112,6 +112,14 @@ public class Say {
         return Figures.rounded(share * 100, 0) + " %";
     }
 
+    public long whole(double value) {
+        return Math.round(value);
+    }
+
+    public String figure(double value) {
+        return Figures.plain(value);
+    }
+
     public String air() {
         return rooms.now().air().print(units());
     }

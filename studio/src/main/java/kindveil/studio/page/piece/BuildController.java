@@ -49,7 +49,7 @@ class BuildController {
     }
 
     /** How the picture is looked at; held in the address so that it survives a reload. */
-    record View(LookState left, LookState right, int pass, double cut, double x, double y) {
+    public record View(LookState left, LookState right, int pass, double cut, double x, double y) {
         static View of(Planned planned, String left, String right, Integer pass, Double cut, Double x, Double y) {
             int most = planned.trace().mostPasses();
             int planPass = planned.trace().plannedPasses();
@@ -69,7 +69,7 @@ class BuildController {
                     .orElseThrow(() -> new UnusableValue("state", name, "wet, dried, cleared or sealed", "Choose one below the picture."));
         }
 
-        String query(LookState newLeft, LookState newRight, int newPass) {
+        public String query(LookState newLeft, LookState newRight, int newPass) {
             return "left=%s&right=%s&pass=%d&cut=%s&x=%s&y=%s".formatted(word(newLeft), word(newRight), newPass, cut, x, y);
         }
 
@@ -77,20 +77,20 @@ class BuildController {
             return state.name().toLowerCase(java.util.Locale.ROOT);
         }
 
-        String query() {
+        public String query() {
             return query(left, right, pass);
         }
     }
 
     /** A link that shows one side of the wipe in another state. */
-    record StateLink(String key, String words, String href, boolean shownLeft, boolean shownRight, boolean planned) {
+    public record StateLink(String key, String words, String href, boolean shownLeft, boolean shownRight, boolean planned) {
     }
 
     /** A choice as a word in the sentence. */
-    record Slot(String name, String question, String chosen, List<Option> options) {
+    public record Slot(String name, String question, String chosen, List<Option> options) {
     }
 
-    record Option(String key, String words, String hint) {
+    public record Option(String key, String words, String hint) {
     }
 
     @GetMapping("/pieces/{id}/build")
@@ -114,6 +114,10 @@ class BuildController {
         page.addObject("view", view);
         page.addObject("aspect", planned.picture().aspect());
         page.addObject("links", links(piece, planned, view));
+        page.addObject("prints", PrintKind.values());
+        page.addObject("supports", Support.values());
+        page.addObject("grounds", Ground.values());
+        page.addObject("wishes", Wish.values());
         page.addObject("slots", slots(planned));
         page.addObject("bed", bed);
         page.addObject("preset", piece.design().theWay().bedThickness(planned.brief()));

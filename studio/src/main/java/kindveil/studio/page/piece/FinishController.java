@@ -32,15 +32,15 @@ class FinishController {
     }
 
     /** One option of a last coat, looked at over the piece itself. */
-    record Shown(String key, String words, String buys, String costs, boolean chosen, String picture, String refusal) {
+    public record Shown(String key, String words, String buys, String costs, boolean chosen, String picture, String refusal) {
     }
 
     /** One of the way's last choices with its options. */
-    record Coat(String name, String question, List<Shown> options) {
+    public record Coat(String name, String question, List<Shown> options) {
     }
 
     /** What goes on, in order. */
-    record Layer(String title, String when, String how) {
+    public record Layer(String title, String when, String how) {
     }
 
     @GetMapping("/pieces/{id}/finish")

@@ -41,11 +41,11 @@ class MakeController {
      * @param thread how long the thread before it is drawn, px
      * @param closes whether a window closes there
      */
-    record Knot(String title, String how, String hands, String clock, String pause, String why, int thread, boolean closes, String amount, String caution) {
+    public record Knot(String title, String how, String hands, String clock, String pause, String why, int thread, boolean closes, String amount, String caution) {
     }
 
     /** What is needed of one thing in all. */
-    record Need(String what, String metricFirst) {
+    public record Need(String what, String metricFirst) {
     }
 
     @GetMapping("/pieces/{id}/make")

@@ -38,7 +38,7 @@ class NotesController {
     }
 
     /** What was typed. */
-    record Form(String verdict, String came, String different, String printedBy) {
+    public record Form(String verdict, String came, String different, String printedBy) {
     }
 
     /** One entry as it is shown. */
@@ -71,6 +71,7 @@ class NotesController {
         page.addObject("verdicts", LogEntry.Verdict.values());
         page.addObject("predicted", "/pieces/%s/look/%s.png?pass=%d&v=%d".formatted(piece.id(), BuildController.View.word(finished(planned)), planned.trace().plannedPasses(), piece.version()));
         page.addObject("notes", log.ofPiece(piece.id()).stream().map(entry -> Note.of(entry, piece.version(), say)).toList());
+        page.addObject("once", UUID.randomUUID());
         page.addObject("printers", log.printers());
         page.addObject("problems", problems);
         if (!problems.isEmpty()) {

@@ -41,11 +41,11 @@ class PiecesController {
     }
 
     /** One piece on the table of pieces. */
-    record Row(UUID id, String title, UUID picture, int width, int height, String size, String where) {
+    public record Row(UUID id, String title, UUID picture, int width, int height, String size, String where) {
     }
 
     /** The form for a new piece as typed. */
-    record NewForm(String title, String width) {
+    public record NewForm(String title, String width) {
     }
 
     @GetMapping("/pieces")

@@ -39,7 +39,7 @@ class PrintController {
     }
 
     /** A rectangle in mm, for drawing. */
-    record Box(double x, double y, double width, double height) {
+    public record Box(double x, double y, double width, double height) {
         static Box of(PrintSheet.Rect r) {
             return new Box(r.x().millimetres(), r.y().millimetres(), r.width().millimetres(), r.height().millimetres());
         }

@@ -40,7 +40,7 @@ class SourceController {
     }
 
     /** What was typed. */
-    record Form(int version, String width, String black, String white, String tones) {
+    public record Form(int version, String width, String black, String white, String tones) {
         static Form of(Piece piece, Say say) {
             Design design = piece.design();
             return new Form(piece.version(), say.one(design.printWidth()), String.valueOf(design.levels().black()), String.valueOf(design.levels().white()),
@@ -49,11 +49,11 @@ class SourceController {
     }
 
     /** One bar of the histogram: L* {@code x / 3}, with its height before and after treatment. */
-    record Bar(double x, double before, double after) {
+    public record Bar(double x, double before, double after) {
     }
 
     /** A treatment that would help. */
-    record Offer(int index, String words, String gain, String from, String to) {
+    public record Offer(int index, String words, String gain, String from, String to) {
     }
 
     @GetMapping("/pieces/{id}/source")

@@ -24,7 +24,7 @@ class LogController {
     }
 
     /** One making that was written down. */
-    record Row(String date, UUID piece, String title, String verdict, boolean failed, String wish, String came, String different, String printedBy, String predicted, UUID photo) {
+    public record Row(String date, UUID piece, String title, String verdict, boolean failed, String wish, String came, String different, String printedBy, String predicted, UUID photo) {
     }
 
     @GetMapping("/log")

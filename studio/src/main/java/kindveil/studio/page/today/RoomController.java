@@ -39,7 +39,7 @@ class RoomController {
     }
 
     /** A coat drying in this air: its curve and when it is through. */
-    record Drying(String name, String path, String through, double labelX, double labelY) {
+    public record Drying(String name, String path, String through, double labelX, double labelY) {
     }
 
     @GetMapping("/room")

@@ -21,7 +21,7 @@ import kindveil.way.Layer.Residue;
 import kindveil.way.Trace;
 
 /** Today, from what runs. */
-record TodayView(List<Sentence> sentences, List<Hanging> line, List<Thread> threads, List<Hour> hours) {
+public record TodayView(List<Sentence> sentences, List<Hanging> line, List<Thread> threads, List<Hour> hours) {
     private static final double LINE_WIDTH = 1110;
     private static final double HANG_WIDTH = 96;
     /** Where on the line the stages are marked. */
@@ -30,30 +30,31 @@ record TodayView(List<Sentence> sentences, List<Hanging> line, List<Thread> thre
     private static final double THROUGH_X = 905;
     private static final Duration TONIGHT = Duration.ofHours(3);
     private static final double TONIGHT_WIDTH = 330;
+    private static final int LONGEST_LABEL = 24;
 
     /** Something the hands can do. */
-    record Sentence(String when, String away, String title, String why, String href, boolean closing, boolean later, long order, long from, long until) {
+    public record Sentence(String when, String away, String title, String why, String href, boolean closing, boolean later, long order, long from, long until) {
     }
 
-    /** Something that hangs on the line. @param x its middle on the line, 0 (wet) to 1110 */
-    record Hanging(UUID picture, UUID piece, double aspect, String title, String state, String next, double x, double y, double height, double pullX) {
-        double left() {
+    /** Something that hangs on the line. @param x its middle on the line, 0 (wet) to 1110; moved along when another hangs there */
+    public record Hanging(String picture, UUID piece, String title, String state, String next, String when, double x, double y, double height) {
+        public double left() {
             return x - HANG_WIDTH / 2;
         }
     }
 
     /** One piece this evening. @param knots acts */
-    record Thread(String name, double y, double from, double to, boolean alone, List<Knot> knots) {
+    public record Thread(String name, double y, double from, double to, boolean alone, List<Knot> knots) {
     }
 
-    record Knot(double x, double radius) {
+    public record Knot(double x, double radius) {
     }
 
-    record Hour(String words, double x) {
+    public record Hour(String words, double x) {
     }
 
     /** A run with its piece. */
-    record Followed(Run run, Piece piece, double aspect) {
+    public record Followed(Run run, Piece piece, double aspect) {
     }
 
     static TodayView of(List<Followed> followed, List<Piece> ready, Say say, java.time.ZoneId zone) {
@@ -117,9 +118,16 @@ record TodayView(List<Sentence> sentences, List<Hanging> line, List<Thread> thre
         double dry = Math.floor(100 * Math.min(1, (1 - water) / (1 - Stage.THROUGH.waterShare())));
         String covered = wettest.wetness().coat().cover().words();
         String state = damp ? "damp, turning white" : dry >= 100 ? "through" : "%s, %s %%".formatted(bench.bond(Face.SUPPORT_FRONT).isPresent() ? covered : "open to the air", Figures.rounded(dry, 0));
-        String next = making.current().map(act -> act.title().toLowerCase(java.util.Locale.ROOT)).orElse("made") + making.clock()
-                .filter(clock -> clock.phase(now) == Clock.Phase.TOO_SOON).map(clock -> " " + say.time(clock.opens()) + (clock.advised().isAfter(clock.opens()) ? " … " + say.time(clock.advised()) : "")).orElse("");
-        return List.of(new Hanging(f.piece().picture(), f.piece().id(), f.aspect(), f.piece().title(), state, next, x, sag(x), Math.min(132, HANG_WIDTH * f.aspect()), x));
+        String next = making.current().map(act -> shortened(act.title())).orElse("made");
+        String when = making.clock().filter(clock -> clock.phase(now) == Clock.Phase.TOO_SOON).map(clock -> "from " + say.time(clock.opens())
+                + (clock.advised().isAfter(clock.opens()) ? ", safe " + say.time(clock.advised()) : "")).orElse("");
+        String picture = "/pieces/%s/look/wet.png?pass=2&v=%d".formatted(f.piece().id(), f.piece().version());
+        return List.of(new Hanging(picture, f.piece().id(), f.piece().title(), state, next, when, x, sag(x), Math.min(128, HANG_WIDTH * f.aspect())));
+    }
+
+    /** As much of a title as fits under a picture. */
+    private static String shortened(String title) {
+        return title.length() <= LONGEST_LABEL ? title.toLowerCase(java.util.Locale.ROOT) : title.substring(0, title.lastIndexOf(' ', LONGEST_LABEL)).toLowerCase(java.util.Locale.ROOT) + " …";
     }
 
     /** Water left to a place on the line, straight between the stages. */
@@ -160,17 +168,17 @@ record TodayView(List<Sentence> sentences, List<Hanging> line, List<Thread> thre
         return u * u * u * a + 3 * u * u * t * b + 3 * u * t * t * c + t * t * t * d;
     }
 
-    /** Moved apart so that none covers another; each keeps the place its clip marks on the line. */
+    /** Moved apart so that none covers another. */
     private static List<Hanging> spaced(List<Hanging> line) {
         List<Hanging> sorted = line.stream().sorted(Comparator.comparingDouble(Hanging::x)).toList();
-        double apart = 178;
+        double apart = 186;
         List<Hanging> placed = new ArrayList<>();
         double free = HANG_WIDTH / 2;
         for (int i = 0; i < sorted.size(); i++) {
             double latest = LINE_WIDTH - 60 - (sorted.size() - 1 - i) * apart;
             double x = Math.min(Math.max(sorted.get(i).x(), free), latest);
             Hanging h = sorted.get(i);
-            placed.add(new Hanging(h.picture(), h.piece(), h.aspect(), h.title(), h.state(), h.next(), x, sag(x), h.height(), h.x()));
+            placed.add(new Hanging(h.picture(), h.piece(), h.title(), h.state(), h.next(), h.when(), x, sag(x), h.height()));
             free = x + apart;
         }
         return placed;
@@ -200,7 +208,7 @@ record TodayView(List<Sentence> sentences, List<Hanging> line, List<Thread> thre
         var next = now.atZone(zone).truncatedTo(java.time.temporal.ChronoUnit.HOURS).plusHours(1);
         for (int i = 0; i < 3; i++) {
             double x = Duration.between(now, next.plusHours(i).toInstant()).toMillis() / (double) TONIGHT.toMillis() * TONIGHT_WIDTH;
-            if (x <= TONIGHT_WIDTH - 6) {
+            if (x >= 16 && x <= TONIGHT_WIDTH - 6) {
                 hours.add(new Hour("%02d:00".formatted(next.plusHours(i).getHour()), Math.round(x)));
             }
         }
