@@ -22,6 +22,7 @@ import org.apache.pdfbox.pdmodel.interactive.viewerpreferences.PDViewerPreferenc
 /** A print sheet as PDF at exact size: 1 pt = 1/72 in, nothing scaled. */
 public final class PrintPdf {
     private static final float HAIRLINE = 0.25f;
+    private static final Length HALF_TICK = Length.ofInches(HAIRLINE / 72);
     private static final float TEXT_SIZE = 8;
     private static final Length MARK_GAP = Length.ofMillimetres(1);
 
@@ -85,14 +86,15 @@ public final class PrintPdf {
         }
     }
 
-    /** A 50 mm rule with a tick each 10 mm, to lay a ruler on. */
+    /** A rule with a tick each 10 mm, to lay a ruler on: 50 mm from outer edge to outer edge of its end ticks. */
     private static void rule(PDPageContentStream content, PrintSheet sheet) throws IOException {
         content.setLineWidth(2 * HAIRLINE);
         Length x = sheet.note().x();
         Length y = sheet.note().bottom().minus(Length.ofMillimetres(3));
         line(content, sheet, x, y, x.plus(PrintSheet.CHECK_RULE), y);
         for (int i = 0; i <= 5; i++) {
-            Length at = x.plus(PrintSheet.CHECK_RULE.times(i / 5.0));
+            Length inwards = i == 0 ? HALF_TICK : i == 5 ? Length.ZERO.minus(HALF_TICK) : Length.ZERO;
+            Length at = x.plus(PrintSheet.CHECK_RULE.times(i / 5.0)).plus(inwards);
             line(content, sheet, at, y.minus(Length.ofMillimetres(i % 5 == 0 ? 2.5 : 1.5)), at, y);
         }
     }

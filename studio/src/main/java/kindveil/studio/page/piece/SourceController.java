@@ -28,6 +28,7 @@ import org.springframework.web.servlet.ModelAndView;
 @Controller
 class SourceController {
     private static final double BAR = 3;
+    private static final double WORTHWHILE = 0.03;
     private static final double TALLEST = 110;
     private final PieceWork pieces;
     private final SourceWork sources;
@@ -100,7 +101,7 @@ class SourceController {
     }
 
     private List<Offer> offers(List<Advice> advice, double now) {
-        return IntStream.range(0, advice.size()).filter(i -> advice.get(i).after() > now + 0.01)
+        return IntStream.range(0, advice.size()).filter(i -> advice.get(i).after() >= now + WORTHWHILE)
                 .mapToObj(i -> new Offer(i, advice.get(i).words(), "+" + Math.round((advice.get(i).after() - now) * 100), say.percent(now), say.percent(advice.get(i).after()))).toList();
     }
 

@@ -1,0 +1,78 @@
+package kindveil.studio;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Assertions;
+import org.junit.jupiter.api.extension.AfterEachCallback;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.ParameterContext;
+import org.junit.jupiter.api.extension.ParameterResolver;
+
+/** One browser for the whole test run, a fresh page for each test; anything the page complains about fails the test. */
+public final class OpenBrowser implements ParameterResolver, AfterEachCallback {
+    private static final ExtensionContext.Namespace SPACE = ExtensionContext.Namespace.create(OpenBrowser.class);
+    private static final String COMPLAINTS = "complaints";
+    private static final String CONTEXT = "context";
+
+    private record Window(Playwright playwright, Browser browser) implements AutoCloseable {
+        @Override
+        public void close() {
+            browser.close();
+            playwright.close();
+        }
+    }
+
+    private static Window open() {
+        Playwright playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        Path chromium = Stream.of("/usr/bin/chromium", "/usr/bin/chromium-browser", "/usr/bin/google-chrome").map(Path::of).filter(Files::isExecutable).findFirst()
+                .orElseThrow(() -> new IllegalStateException("No Chromium: install the Debian package chromium, or run ./kindveil test."));
+        return new Window(playwright, playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(chromium).setHeadless(true)));
+    }
+
+    @Override
+    public boolean supportsParameter(ParameterContext parameter, ExtensionContext context) {
+        return parameter.getParameter().getType() == Page.class;
+    }
+
+    @Override
+    public Object resolveParameter(ParameterContext parameter, ExtensionContext context) {
+        Window window = context.getRoot().getStore(SPACE).getOrComputeIfAbsent("window", key -> open(), Window.class);
+        BrowserContext pages = window.browser().newContext(new Browser.NewContextOptions().setViewportSize(1280, 800).setAcceptDownloads(true));
+        Page page = pages.newPage();
+        page.setDefaultTimeout(15_000);
+        List<String> complaints = new ArrayList<>();
+        page.onPageError(error -> complaints.add("script: " + error));
+        page.onConsoleMessage(message -> {
+            if (message.type().equals("error") && !message.text().contains("the server responded with a status of 4")) {
+                complaints.add("console: " + message.text());
+            }
+        });
+        page.onRequest(request -> {
+            if (!request.url().startsWith("http://localhost") && !request.url().startsWith("blob:") && !request.url().startsWith("data:")) {
+                complaints.add("fetched from elsewhere: " + request.url());
+            }
+        });
+        context.getStore(SPACE).put(CONTEXT, pages);
+        context.getStore(SPACE).put(COMPLAINTS, complaints);
+        return page;
+    }
+
+    @Override
+    @SuppressWarnings("unchecked")
+    public void afterEach(ExtensionContext context) {
+        BrowserContext pages = context.getStore(SPACE).get(CONTEXT, BrowserContext.class);
+        if (pages != null) {
+            pages.close();
+            Assertions.assertEquals(List.of(), context.getStore(SPACE).get(COMPLAINTS, List.class));
+        }
+    }
+}

@@ -1,0 +1,59 @@
+package kindveil.studio;
+
+import java.time.Duration;
+import org.junit.jupiter.api.extension.BeforeEachCallback;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.ParameterContext;
+import org.junit.jupiter.api.extension.ParameterResolver;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/**
+ * Opens one studio for the whole test run, with an empty store in memory and a clock that tests can turn, and hands
+ * over its beans.
+ */
+public final class OpenStudio implements ParameterResolver, BeforeEachCallback {
+    private static final ExtensionContext.Namespace SPACE = ExtensionContext.Namespace.create(OpenStudio.class);
+
+    /** The studio with its address. */
+    public record Studio(ConfigurableApplicationContext context, String address, TurnableClock clock) implements AutoCloseable {
+        @Override
+        public void close() {
+            context.close();
+        }
+
+        public <T> T bean(Class<T> type) {
+            return context.getBean(type);
+        }
+    }
+
+    static Studio studio(ExtensionContext context) {
+        return context.getRoot().getStore(SPACE).getOrComputeIfAbsent("studio", key -> open(), Studio.class);
+    }
+
+    private static Studio open() {
+        TurnableClock clock = new TurnableClock();
+        ConfigurableApplicationContext context = new SpringApplicationBuilder(KindVeil.class)
+                .initializers(c -> ((org.springframework.context.support.GenericApplicationContext) c).registerBean("testClock", java.time.Clock.class, () -> clock, d -> d.setPrimary(true)))
+                .run("--server.port=0", "--spring.datasource.url=jdbc:h2:mem:studio;DB_CLOSE_DELAY=-1", "--kindveil.data=target/none");
+        String port = context.getEnvironment().getProperty("local.server.port");
+        return new Studio(context, "http://localhost:" + port, clock);
+    }
+
+    @Override
+    public void beforeEach(ExtensionContext context) {
+        studio(context).clock().turnTo(Duration.ZERO);
+    }
+
+    @Override
+    public boolean supportsParameter(ParameterContext parameter, ExtensionContext context) {
+        Class<?> type = parameter.getParameter().getType();
+        return type == Studio.class || type.getName().startsWith("kindveil.studio.work.");
+    }
+
+    @Override
+    public Object resolveParameter(ParameterContext parameter, ExtensionContext context) {
+        Class<?> type = parameter.getParameter().getType();
+        return type == Studio.class ? studio(context) : studio(context).bean(type);
+    }
+}

@@ -1,0 +1,83 @@
+package kindveil.studio.gate;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.BufferedReader;
+import java.io.InputStreamReader;
+import java.net.InetAddress;
+import java.net.Socket;
+import java.net.URI;
+import java.nio.charset.StandardCharsets;
+import java.util.Map;
+import kindveil.studio.OpenStudio;
+import kindveil.studio.OpenStudio.Studio;
+import kindveil.studio.Web;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+@ExtendWith(OpenStudio.class)
+class GateTest {
+    private final Studio studio;
+
+    GateTest(Studio studio) {
+        this.studio = studio;
+    }
+
+    private String firstLine(String request) throws Exception {
+        URI address = URI.create(studio.address());
+        try (Socket socket = new Socket(InetAddress.getLoopbackAddress(), address.getPort())) {
+            socket.getOutputStream().write(request.getBytes(StandardCharsets.US_ASCII));
+            return new BufferedReader(new InputStreamReader(socket.getInputStream(), StandardCharsets.UTF_8)).readLine();
+        }
+    }
+
+    @Test
+    void request_underAnotherHostsName_isNotAnswered() throws Exception {
+        assertTrue(firstLine("GET / HTTP/1.1\r\nHost: studio.example\r\nConnection: close\r\n\r\n").contains(" 421"));
+        assertTrue(firstLine("GET / HTTP/1.1\r\nHost: localhost\r\nConnection: close\r\n\r\n").contains(" 200"));
+        assertTrue(firstLine("GET / HTTP/1.1\r\nHost: 127.0.0.1:1\r\nConnection: close\r\n\r\n").contains(" 200"));
+    }
+
+    @Test
+    void studio_isBoundToLoopback() {
+        assertEquals("127.0.0.1", studio.context().getEnvironment().getProperty("server.address"));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"/", "/pieces", "/log", "/room", "/nowhere"})
+    void everyPage_hasAStrictPolicyAndNothingInline(String path) {
+        Web.Answer page = new Web(studio.address()).get(path);
+        String policy = page.headers().firstValue("Content-Security-Policy").orElseThrow();
+        assertTrue(policy.startsWith("default-src 'none'; script-src 'self'; style-src 'self';"), policy);
+        assertFalse(policy.contains("unsafe"));
+        assertFalse(page.text().matches("(?s).*\\sstyle=\".*"), "inline style");
+        assertFalse(page.text().matches("(?s).*<script(?![^>]*src=).*"), "inline script");
+        assertFalse(page.text().matches("(?s).*\\son[a-z]+=\".*"), "inline handler");
+        assertEquals("nosniff", page.headers().firstValue("X-Content-Type-Options").orElseThrow());
+    }
+
+    @Test
+    void change_withoutItsToken_isRefusedInWords() {
+        Web.Answer answer = new Web(studio.address()).postRaw("/room", Map.of("degrees", "20"), "wrong");
+        assertEquals(403, answer.status());
+        assertTrue(answer.words().contains("too old to be trusted"), answer.words());
+    }
+
+    @ParameterizedTest
+    @CsvSource({"/pieces/9f9f9f9f-0000-4000-8000-000000000000/build,404", "/pieces/heron/build,404", "/bench/9f9f9f9f-0000-4000-8000-000000000000,404",
+        "/pictures/9f9f9f9f-0000-4000-8000-000000000000.png,404", "/nowhere,404", "/css/..%2fapplication.properties,400", "/css/%2e%2e/application.properties,400",
+        "/js/....//application.properties,400"})
+    void unknownAddress_isAPageInPlainWords(String path, int status) {
+        Web.Answer answer = new Web(studio.address()).get(path);
+        assertEquals(status, answer.status());
+        assertFalse(answer.text().contains("Exception") || answer.text().contains("at org.") || answer.text().contains("datasource"), answer.text());
+        if (status == 404) {
+            assertTrue(answer.words().contains("Everything in the studio is as it was."), answer.words());
+        }
+    }
+}

@@ -1,0 +1,120 @@
+package kindveil.studio.page;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.time.Duration;
+import java.util.Map;
+import kindveil.measure.Length;
+import kindveil.studio.OpenStudio;
+import kindveil.studio.OpenStudio.Studio;
+import kindveil.studio.Samples;
+import kindveil.studio.Web;
+import kindveil.studio.work.MakeWork;
+import kindveil.studio.work.Piece;
+import kindveil.studio.work.PieceWork;
+import kindveil.studio.work.Run;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+@ExtendWith(OpenStudio.class)
+class BenchPageTest {
+    private final Studio studio;
+    private final MakeWork makings;
+    private final PieceWork pieces;
+    private final Web web;
+    private String bench;
+    private Run run;
+
+    BenchPageTest(Studio studio, MakeWork makings, PieceWork pieces) {
+        this.studio = studio;
+        this.makings = makings;
+        this.pieces = pieces;
+        this.web = new Web(studio.address());
+    }
+
+    @BeforeEach
+    void begin() {
+        Piece piece = pieces.begin("Mooring rope", Length.ofMillimetres(120), "rope.png", Samples.cornerPng());
+        run = makings.begin(piece.id());
+        bench = "/bench/" + run.id();
+    }
+
+    private Web.Answer tell(int seq, String ago) {
+        return web.post(bench + "/tell", Map.of("seq", String.valueOf(seq), "answer", "0", "ago", ago));
+    }
+
+    private int told() {
+        return makings.get(run.id()).told().size();
+    }
+
+    @Test
+    void tell_twice_isNotedOnceAndSaidSo() {
+        assertEquals(200, tell(0, "0").status());
+        Web.Answer again = tell(0, "0");
+        assertTrue(again.words().contains("That was already noted; nothing was counted twice."), again.words());
+        assertEquals(1, told());
+    }
+
+    @Test
+    void undo_aSlip_bringsTheActBack() {
+        tell(0, "0");
+        assertTrue(web.post(bench + "/undo", Map.of("seq", "1")).words().contains("Trim the print"));
+        assertEquals(0, told());
+    }
+
+    @Test
+    void ago_unreadable_isRefusedAndNothingIsNoted() {
+        Web.Answer answer = tell(0, "a while");
+        assertEquals(422, answer.status());
+        assertTrue(answer.words().contains("How long ago: “a while” cannot be used."), answer.words());
+        assertTrue(tell(0, "-5").words().contains("Expected 0 to 20160 min"));
+        assertEquals(0, told());
+    }
+
+    @Test
+    void startFurtherOn_fortyMinutesAgo_setsTheClockBack() {
+        Web.Answer answer = web.post(bench + "/start-at", Map.of("seq", "0", "act", "pass-1-wet", "ago", "40"));
+        assertTrue(answer.words().contains("Wet the paper"), answer.words());
+        long began = Long.parseLong(answer.text().replaceAll("(?s).*data-began=\"(\\d+)\".*", "$1"));
+        assertEquals(studio.clock().instant().minus(Duration.ofMinutes(40)).toEpochMilli(), began, 5000);
+    }
+
+    @Test
+    void tell_tooSoon_isHeldBack_thenNotedAnyway_thenKeptAsADeparture() {
+        web.post(bench + "/start-at", Map.of("seq", "0", "act", "pass-1-wet", "ago", "3"));
+        int seq = told();
+        Web.Answer held = tell(seq, "0");
+        assertEquals(422, held.status());
+        assertTrue(held.words().contains("rubbing") || held.words().contains("water now lifts the image"), held.words());
+        assertEquals(seq, told());
+        assertEquals(200, web.post(bench + "/tell", Map.of("seq", String.valueOf(seq), "answer", "0", "ago", "0", "anyway", "true")).status());
+        assertEquals(seq + 1, told());
+        Web.Answer notes = web.get("/pieces/" + run.piece() + "/notes");
+        assertTrue(notes.words().contains("Wet the paper: begun after"), notes.words());
+    }
+
+    @Test
+    void layAside_leavesTheBenchOutOfToday() {
+        assertTrue(web.get("/").text().contains(bench));
+        web.post(bench + "/aside", Map.of());
+        assertFalse(web.get("/").text().contains(bench));
+    }
+
+    @Test
+    void begin_aPlanTheBenchRefuses_isRefusedWithRemedies() {
+        Piece piece = pieces.begin("Ferry ticket", Length.ofMillimetres(80), "ticket.png", Samples.cornerPng());
+        pieces.change(piece.with(piece.design().choosing(Map.of("clearing", "mineral-oil", "sealing", "gloss-varnish"))));
+        Web.Answer make = web.get("/pieces/" + piece.id() + "/make");
+        assertTrue(make.words().contains("Gloss acrylic varnish over mineral oil does not hold: oil ends the water-borne sequence."), make.words());
+        assertTrue(make.words().contains("Sealing: none"), make.words());
+        assertEquals(400, web.post("/pieces/" + piece.id() + "/make", Map.of()).status());
+        Web.Answer finish = web.get("/pieces/" + piece.id() + "/finish");
+        assertTrue(finish.words().contains("This order does not hold."), finish.words());
+        int index = make.text().indexOf("Sealing: none") > make.text().indexOf("Last veil: clear with gloss medium") ? 3 : 0;
+        web.post("/pieces/" + piece.id() + "/remedy", Map.of("version", make.field("version"), "index", String.valueOf(index), "back", "finish"));
+        assertTrue(pieces.plan(pieces.get(piece.id())).sound());
+    }
+}

@@ -1,0 +1,161 @@
+package kindveil.studio.work;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.anyInt;
+import static org.mockito.ArgumentMatchers.argThat;
+import static org.mockito.ArgumentMatchers.eq;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import kindveil.drying.Room;
+import kindveil.making.Deed;
+import kindveil.measure.Length;
+import kindveil.measure.UnusableValue;
+import kindveil.way.Brief;
+import kindveil.way.Ground;
+import kindveil.way.Hand;
+import kindveil.way.PrintKind;
+import kindveil.way.Support;
+import kindveil.way.Wish;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.mockito.Mock;
+import org.mockito.junit.jupiter.MockitoExtension;
+
+@ExtendWith(MockitoExtension.class)
+class MakeWorkTest {
+    private static final Instant NOW = Instant.parse("2026-03-05T19:00:00Z");
+    private static final UUID ID = UUID.fromString("00000000-0000-4000-8000-000000000001");
+    @Mock
+    private Runs runs;
+    @Mock
+    private PieceWork pieces;
+    private MakeWork work;
+
+    @BeforeEach
+    void open() {
+        work = new MakeWork(runs, pieces, Clock.fixed(NOW, ZoneOffset.UTC));
+    }
+
+    /** A making begun {@code before} now whose acts so far were done at the given minutes. */
+    private Run run(Duration before, int... minutes) {
+        Brief brief = new Brief(Length.ofMillimetres(120), Length.ofMillimetres(160), PrintKind.GOOD_TONER, Hand.MIRRORED, Support.BIRCH_PANEL,
+                Ground.ACRYLIC_PAINT, Wish.CLEAN, Map.of(), Room.of(21, 50));
+        Run run = new Run(ID, ID, NOW.minus(before), "gel-lay", brief, 100, List.of(), false);
+        List<ToldDeed> told = new ArrayList<>();
+        for (int minute : minutes) {
+            String act = with(run, told).making().current().orElseThrow().key();
+            Instant at = run.begun().plus(Duration.ofMinutes(minute));
+            told.add(new ToldDeed(new Deed(act, 0, at, false), at, false));
+        }
+        Run made = with(run, told);
+        when(runs.find(ID)).thenReturn(Optional.of(made));
+        return made;
+    }
+
+    private static Run with(Run run, List<ToldDeed> told) {
+        return new Run(run.id(), run.piece(), run.begun(), run.way(), run.brief(), run.bedMicrometres(), told, false);
+    }
+
+    @Test
+    void tell_inGoodTime_isNotedAtNow() {
+        run(Duration.ofMinutes(5));
+        assertEquals(List.of(), work.tell(ID, 0, 0, 0, false));
+        verify(runs).tell(eq(ID), eq(0), argThat(told -> told.deed().act().equals("trim") && told.deed().at().equals(NOW) && !told.againstAdvice()));
+    }
+
+    @Test
+    void tell_beforeTheBedIsThrough_isHeldBackWithTheReason() {
+        run(Duration.ofMinutes(30), 4, 6, 9, 10, 13, 14);
+        List<String> against = work.tell(ID, 6, 0, 0, false);
+        assertTrue(against.getFirst().startsWith("The bed under the print is") && against.getFirst().contains("water now lifts the image"), against.toString());
+        verify(runs, never()).tell(any(), anyInt(), any());
+    }
+
+    @Test
+    void tell_throughByTheModelButUnderPracticesHour_isTooSoonAllTheSame() {
+        run(Duration.ofMinutes(68), 4, 6, 9, 10, 13, 14);
+        List<String> against = work.tell(ID, 6, 0, 0, false);
+        assertTrue(against.getFirst().startsWith("Too soon: Not dry enough is the failure that happens most. Wait "), against.toString());
+    }
+
+    @Test
+    void tell_anyway_isNotedAsAgainstAdvice() {
+        run(Duration.ofMinutes(30), 4, 6, 9, 10, 13, 14);
+        assertEquals(List.of(), work.tell(ID, 6, 0, 0, true));
+        verify(runs).tell(eq(ID), eq(6), argThat(ToldDeed::againstAdvice));
+    }
+
+    @Test
+    void tell_late_countsFromWhenItWasDone() {
+        run(Duration.ofMinutes(60), 4, 6, 9);
+        assertEquals(List.of(), work.tell(ID, 3, 0, 49, false));
+        verify(runs).tell(eq(ID), eq(3), argThat(told -> told.deed().at().equals(NOW.minus(Duration.ofMinutes(49))) && told.told().equals(NOW)));
+    }
+
+    @Test
+    void tell_earlierThanTheActBefore_isRefusedWithTheRange() {
+        run(Duration.ofMinutes(60), 4, 6, 9);
+        String message = assertThrows(UnusableValue.class, () -> work.tell(ID, 3, 0, 55, false)).getMessage();
+        assertEquals("How long ago: “55 min” cannot be used. Expected 0 to 51 min, since the act before it was done then. "
+                + "Take back the act before it first if that time is wrong.", message);
+        assertThrows(UnusableValue.class, () -> work.tell(ID, 3, 0, -1, false));
+    }
+
+    @Test
+    void tell_fromAPageThatIsOutOfDate_changesNothing() {
+        run(Duration.ofMinutes(60), 4, 6, 9);
+        assertThrows(Outdated.class, () -> work.tell(ID, 2, 0, 0, false));
+        assertThrows(Outdated.class, () -> work.takeBack(ID, 2));
+        verify(runs, never()).tell(any(), anyInt(), any());
+    }
+
+    @Test
+    void tell_rescue_isNeverHeldBack() {
+        run(Duration.ofMinutes(12), 4, 6, 9);
+        assertEquals(List.of(), work.tell(ID, 3, 1, 0, false));
+        verify(runs).tell(eq(ID), eq(3), argThat(told -> told.deed().answer() == 1));
+    }
+
+    @Test
+    void startAt_furtherOn_takesAllBeforeAsDoneThen() {
+        run(Duration.ofMinutes(60), 4);
+        work.startAt(ID, 1, "pass-1-wet", 40);
+        Instant then = NOW.minus(Duration.ofMinutes(40));
+        for (String act : List.of("clean", "coat", "lay", "press", "wash")) {
+            verify(runs).tell(eq(ID), anyInt(), argThat(told -> told.deed().act().equals(act) && told.deed().assumed() && told.deed().at().equals(then)));
+        }
+    }
+
+    @Test
+    void startAt_backwards_isRefused() {
+        run(Duration.ofMinutes(60), 4, 6, 9);
+        assertThrows(UnusableValue.class, () -> work.startAt(ID, 3, "trim", 0));
+    }
+
+    @Test
+    void takeBack_nothingTold_saysSo() {
+        run(Duration.ofMinutes(5));
+        assertTrue(assertThrows(UnusableValue.class, () -> work.takeBack(ID, 0)).getMessage().contains("Nothing has been told yet."));
+    }
+
+    @Test
+    void get_unknown_isNotFound() {
+        when(runs.find(any())).thenReturn(Optional.empty());
+        assertEquals("There is no making “%s” in this studio.".formatted(ID), assertThrows(NotFound.class, () -> work.get(ID)).getMessage());
+    }
+}
