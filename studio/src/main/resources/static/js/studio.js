@@ -4,14 +4,14 @@ import { watchPoint } from "./point.js";
 import { away } from "./time.js";
 
 function sentences(root) {
-  // changing a word of the plan sends it; a form that has been sent is not sent twice
+  // changing a word of the plan sends it; until the answer is there it cannot be changed again
   for (const form of root.querySelectorAll("form[data-told]")) {
     form.addEventListener("change", () => form.requestSubmit());
   }
 }
 
 function once(root) {
-  for (const form of root.querySelectorAll("form[method=post]")) {
+  for (const form of root.querySelectorAll("form[method=post]:not([data-told])")) {
     form.addEventListener("submit", (event) => {
       if (form.dataset.sent) {
         event.preventDefault();

@@ -24,7 +24,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 /** Sheets rendered by an independent program at 600 dpi and measured. */
-class PrintPdfTest {
+public class PrintPdfTest {
     private static final double DOTS_PER_MM = 600 / 25.4;
     @TempDir
     Path folder;
