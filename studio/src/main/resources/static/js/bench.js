@@ -26,10 +26,13 @@ function drawClock(clock, t) {
   const x = Math.min(WIDTH, Math.max(0, (t - Number(clock.dataset.began)) / Number(clock.dataset.scale) * WIDTH));
   const hand = clock.querySelector("[data-hand]");
   hand.setAttribute("transform", `translate(${x} 0)`);
+  for (const reading of clock.querySelectorAll("[data-figure]")) {
+    reading.textContent = figure(t - Number(clock.dataset.began));
+  }
   const label = hand.querySelector("[data-figure]");
-  label.textContent = figure(t - Number(clock.dataset.began));
   label.setAttribute("x", x < 60 ? 60 - x : x > WIDTH - 60 ? WIDTH - 60 - x : 0);
   const phase = phaseOf(clock, t);
+  clock.querySelector("[data-word]").textContent = phase;
   if (clock.dataset.phase !== phase) {
     const before = clock.dataset.phase;
     clock.dataset.phase = phase;

@@ -21,10 +21,13 @@ import kindveil.way.Trace;
  * One making as the bench shows it.
  *
  * @param seq how many deeds this page has seen
- * @param slips the other things that run
+ * @param slips the other things that run, the most pressing few
+ * @param more how many more there are
  */
 public record BenchView(UUID run, UUID piece, String pieceTitle, String way, int position, int all, int seq, String title, String how, String amount, String caution,
-        ClockView clock, List<AnswerView> answers, String rescue, String next, List<Slip> slips, List<LaterAct> later, boolean finished, String last) {
+        ClockView clock, List<AnswerView> answers, String rescue, String next, List<Slip> slips, int more, List<LaterAct> later, boolean finished, String last) {
+    private static final int MOST_SLIPS = 3;
+
 
     /** One answer to the act's check. */
     public record AnswerView(int index, int key, String words, String meaning, boolean goesOn) {
@@ -36,6 +39,10 @@ public record BenchView(UUID run, UUID piece, String pieceTitle, String way, int
      * @param from when it opens, epoch ms; {@code until} when it is too late, or 0
      */
     public record Slip(String name, String what, String when, String away, boolean closing, long from, long until, int tone) {
+        /** When it next asks for a hand. */
+        long turning() {
+            return until > 0 ? Math.max(from, until) : from;
+        }
     }
 
     /** An act one can start at. */
@@ -80,13 +87,15 @@ public record BenchView(UUID run, UUID piece, String pieceTitle, String way, int
         }
     }
 
-    static BenchView of(Run run, Piece piece, List<Slip> slips, Say say) {
+    static BenchView of(Run run, Piece piece, List<Slip> all, Say say) {
+        List<Slip> slips = all.stream().sorted(java.util.Comparator.comparingLong(Slip::turning)).limit(MOST_SLIPS).toList();
+        int more = all.size() - slips.size();
         Making making = run.making();
         String last = making.moments().isEmpty() ? "" : making.moments().getLast().act().title();
         int seq = run.told().size();
         if (making.finished()) {
             return new BenchView(run.id(), piece.id(), piece.title(), piece.design().theWay().name(), making.position() - 1, making.position() - 1, seq, "Made", "", "", "",
-                    null, List.of(), "", "", slips, List.of(), true, last);
+                    null, List.of(), "", "", slips, more, List.of(), true, last);
         }
         Act act = making.current().orElseThrow();
         ClockView clock = making.clock().map(c -> ClockView.of(c, say)).orElse(null);
@@ -94,7 +103,7 @@ public record BenchView(UUID run, UUID piece, String pieceTitle, String way, int
                 .map(p -> say.both(p.volume()) + " of " + p.material().words()).orElse("");
         return new BenchView(run.id(), piece.id(), piece.title(), piece.design().theWay().name(), making.position(), making.position() + making.remaining() - 1, seq,
                 act.title(), act.how(), amount, CautionReading.of(act.step()).orElse(""), clock, answers(act),
-                making.rescue().map(Answer::meaning).orElse(""), making.following().map(Act::title).orElse("write down what came"), slips, later(making), false, last);
+                making.rescue().map(Answer::meaning).orElse(""), making.following().map(Act::title).orElse("write down what came"), slips, more, later(making), false, last);
     }
 
     private static List<AnswerView> answers(Act act) {

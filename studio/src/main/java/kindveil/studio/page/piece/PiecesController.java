@@ -41,7 +41,7 @@ class PiecesController {
     }
 
     /** One piece on the table of pieces. */
-    public record Row(UUID id, String title, UUID picture, int width, int height, String size, String where) {
+    public record Row(UUID id, String title, String picture, int width, int height, String size, String where) {
     }
 
     /** The form for a new piece as typed. */
@@ -67,7 +67,10 @@ class PiecesController {
     private Row row(Piece piece) {
         var picture = pictures.get(piece.picture());
         Length width = piece.design().printWidth();
-        return new Row(piece.id(), piece.title(), piece.picture(), picture.width(), picture.height(),
+        var planned = pieces.plan(piece);
+        String look = "/pieces/%s/look/%s.png?pass=%d&v=%d".formatted(piece.id(), BuildController.View.word(NotesController.finished(planned)),
+                planned.trace().plannedPasses(), piece.version());
+        return new Row(piece.id(), piece.title(), look, picture.width(), picture.height(),
                 say.size(width, width.times(picture.aspect())), where(piece));
     }
 
