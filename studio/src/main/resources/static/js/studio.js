@@ -3,10 +3,15 @@ import { watchWipes } from "./wipe.js";
 import { watchPoint } from "./point.js";
 import { away } from "./time.js";
 
+let changed = "";
+
 function sentences(root) {
   // changing a word of the plan sends it; until the answer is there it cannot be changed again
   for (const form of root.querySelectorAll("form[data-told]")) {
-    form.addEventListener("change", () => form.requestSubmit());
+    form.addEventListener("change", (event) => {
+      changed = event.target.id;
+      form.requestSubmit();
+    });
   }
 }
 
@@ -81,7 +86,15 @@ function start(root) {
   watchPoint(root);
 }
 
+// the place in the sentence is kept when its answer has come
+function comeBack() {
+  const place = changed && document.getElementById(changed);
+  changed = "";
+  place?.focus({ preventScroll: true });
+}
+
 document.addEventListener("keydown", stateKeys);
+document.addEventListener("htmx:afterSettle", comeBack);
 document.addEventListener("htmx:load", (event) => start(event.target));
 setInterval(tick, 5000);
 if (!window.htmx) {

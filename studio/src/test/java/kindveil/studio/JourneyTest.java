@@ -295,7 +295,7 @@ class JourneyTest {
         page.getByLabel("what went before was done").fill("40");
         page.getByText("start there").click();
         assertThat(page.locator("#act")).hasText("Wet the paper");
-        assertThat(page.locator("[data-figure]")).hasText(Pattern.compile("40:\\d\\d"));
+        assertThat(page.locator("svg [data-figure]")).hasText(Pattern.compile("40:\\d\\d"));
     }
 
     @Test

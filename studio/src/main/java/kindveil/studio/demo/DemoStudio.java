@@ -157,7 +157,7 @@ class DemoStudio implements SmartLifecycle {
     }
 
     private BufferedImage look(Piece piece, LookState state, int pass) {
-        return Rasters.decode(looks.png(piece, Map.of(), state, pass));
+        return Rasters.decode(looks.png(piece, Map.of(), state, pass, false));
     }
 
     /** A making whose first acts were done at {@code minutes} after it was begun. */

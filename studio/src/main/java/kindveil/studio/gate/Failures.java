@@ -10,6 +10,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.MissingRequestValueException;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.servlet.ModelAndView;
@@ -65,6 +66,11 @@ class Failures {
     ModelAndView tooLarge(MaxUploadSizeExceededException e) {
         return page(HttpStatus.CONTENT_TOO_LARGE, "That file is too large",
                 "A picture file may have at most 64 MB. Save it smaller, or as JPEG, and choose it again. " + KEPT);
+    }
+
+    /** The browser went away before its answer was sent; there is nobody to tell. */
+    @ExceptionHandler(AsyncRequestNotUsableException.class)
+    void gone() {
     }
 
     @ExceptionHandler

@@ -22,12 +22,13 @@ import org.springframework.stereotype.Service;
 @Service
 public class LookWork {
     private static final int LONGEST = 1000;
+    private static final int SMALL = 400;
     private static final int LEGIBILITY_LONGEST = 360;
     private static final double LIGHTER = 0.4;
     private final PieceWork pieces;
     private final PictureWork pictures;
     private final SourceWork sources;
-    private final Cache<List<Object>, byte[]> rendered = Caffeine.newBuilder().maximumSize(48).build();
+    private final Cache<List<Object>, byte[]> rendered = Caffeine.newBuilder().maximumSize(160).build();
     private final Cache<List<Object>, Foresight> foreseen = Caffeine.newBuilder().maximumSize(200).build();
 
     LookWork(PieceWork pieces, PictureWork pictures, SourceWork sources) {
@@ -66,11 +67,12 @@ public class LookWork {
      * The whole picture in a state, as PNG.
      *
      * @param other choices looked at instead of the piece's own
+     * @param small for a table of pieces rather than to be looked at closely
      */
-    public byte[] png(Piece stored, Map<String, String> other, LookState state, int pass) {
-        return rendered.get(List.of(stored.id(), stored.version(), other, state, pass), key -> {
+    public byte[] png(Piece stored, Map<String, String> other, LookState state, int pass, boolean small) {
+        return rendered.get(List.of(stored.id(), stored.version(), other, state, pass, small), key -> {
             Piece piece = stored.with(stored.design().choosing(other));
-            Plane coverage = coverage(piece, LONGEST);
+            Plane coverage = coverage(piece, small ? SMALL : LONGEST);
             Picture ground = ground(piece, coverage.width(), coverage.height());
             return Rasters.png(look(pieces.plan(piece).trace(), state, pass).over(ground, coverage));
         });
@@ -82,9 +84,7 @@ public class LookWork {
 
     /** Share of toner at each pixel, softened by the way, standing as the finished image will. */
     private Plane coverage(Piece piece, int longest) {
-        Plane treated = sources.treated(piece);
-        Picture sized = Picture.grey(treated).within(longest);
-        Plane plane = sized.red().map(Toner::coverage);
+        Plane plane = sources.treated(piece, longest).map(Toner::coverage);
         double pixelsPerMillimetre = plane.width() / piece.design().printWidth().millimetres();
         Plane softened = plane.blurred(piece.design().theWay().softening().millimetres() * pixelsPerMillimetre);
         return piece.design().hand().hand() == Hand.MIRRORED ? softened.mirrored() : softened;
@@ -127,7 +127,7 @@ public class LookWork {
     private Foresight foresee(Piece piece, LookState state, int pass) {
         Trace trace = pieces.plan(piece).trace();
         Plane coverage = coverage(piece, LEGIBILITY_LONGEST);
-        Plane source = Picture.grey(sources.treated(piece)).within(LEGIBILITY_LONGEST).red();
+        Plane source = sources.treated(piece, LEGIBILITY_LONGEST);
         Plane standing = piece.design().hand().hand() == Hand.MIRRORED ? source.mirrored() : source;
         Picture ground = ground(piece, coverage.width(), coverage.height());
         double millimetresPerPixel = piece.design().printWidth().millimetres() / coverage.width();

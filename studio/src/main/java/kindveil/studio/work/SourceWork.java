@@ -2,7 +2,6 @@ package kindveil.studio.work;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.UUID;
 import kindveil.image.Picture;
 import kindveil.image.Plane;
 import kindveil.studio.intake.Rasters;
@@ -14,11 +13,10 @@ import org.springframework.stereotype.Service;
 /** The source of a piece, as it is and as it is treated. */
 @Service
 public class SourceWork {
-    private final PieceWork pieces;
+    private static final int SMALL = 240;
     private final PictureWork pictures;
 
-    SourceWork(PieceWork pieces, PictureWork pictures) {
-        this.pieces = pieces;
+    SourceWork(PictureWork pictures) {
         this.pictures = pictures;
     }
 
@@ -48,6 +46,11 @@ public class SourceWork {
         return Advice.applied(treatments(piece.design()), pictures.preview(piece.picture()).luminance());
     }
 
+    /** The same, first reduced so that its longer side has at most {@code longest} pixels. */
+    public Plane treated(Piece piece, int longest) {
+        return Advice.applied(treatments(piece.design()), pictures.preview(piece.picture()).within(longest).luminance());
+    }
+
     static List<Treatment> treatments(Design design) {
         List<Treatment> treatments = new ArrayList<>();
         treatments.add(design.levels());
@@ -56,8 +59,17 @@ public class SourceWork {
     }
 
     /** The treated picture as it would be printed, unmirrored. */
-    public byte[] treatedPng(UUID id, Design design) {
-        Piece piece = pieces.get(id).with(design);
+    public byte[] treatedPng(Piece piece) {
         return Rasters.png(Picture.grey(treated(piece)));
+    }
+
+    /** A small picture of what one piece of advice would do; past the last, of the picture untreated. */
+    public byte[] offeredPng(Piece piece, int index) {
+        List<Advice> advice = read(piece).advice();
+        if (index < 0 || index > advice.size()) {
+            throw new NotFound("advice", index);
+        }
+        Plane small = pictures.preview(piece.picture()).within(SMALL).luminance();
+        return Rasters.png(Picture.grey(index == advice.size() ? small : Advice.applied(advice.get(index).treatments(), small)));
     }
 }

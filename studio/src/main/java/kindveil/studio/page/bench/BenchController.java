@@ -43,14 +43,14 @@ class BenchController {
         Run run = makings.get(id);
         Piece piece = pieces.get(run.piece());
         Instant now = say.now();
-        List<BenchView.Slip> slips = new ArrayList<>(BenchView.slips(run, piece.title(), false, say, now));
+        List<BenchView.Slip> others = new ArrayList<>();
         for (Run other : makings.active()) {
             if (!other.id().equals(id)) {
-                slips.addAll(BenchView.slips(other, pieces.get(other.piece()).title(), true, say, now));
+                others.addAll(BenchView.slips(other, pieces.get(other.piece()).title(), true, say, now));
             }
         }
         ModelAndView page = new ModelAndView("bench/bench");
-        page.addObject("bench", BenchView.of(run, piece, slips, say));
+        page.addObject("bench", BenchView.of(run, piece, others, say));
         page.addObject("air", run.brief().room().temperature().print(kindveil.measure.UnitSystem.METRIC) + " · " + run.brief().room().humidity());
         page.addObject("now", now.toEpochMilli());
         page.addObject("problems", problems);

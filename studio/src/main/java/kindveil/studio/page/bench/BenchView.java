@@ -3,8 +3,10 @@ package kindveil.studio.page.bench;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Stream;
 import kindveil.making.Clock;
 import kindveil.making.Making;
 import kindveil.reading.AmountReading;
@@ -87,9 +89,12 @@ public record BenchView(UUID run, UUID piece, String pieceTitle, String way, int
         }
     }
 
-    static BenchView of(Run run, Piece piece, List<Slip> all, Say say) {
-        List<Slip> slips = all.stream().sorted(java.util.Comparator.comparingLong(Slip::turning)).limit(MOST_SLIPS).toList();
-        int more = all.size() - slips.size();
+    /** @param others what runs elsewhere; this making's own windows come before it */
+    static BenchView of(Run run, Piece piece, List<Slip> others, Say say) {
+        Comparator<Slip> pressing = Comparator.comparingLong(Slip::turning);
+        List<Slip> own = slips(run, piece.title(), false, say, say.now());
+        List<Slip> slips = Stream.concat(own.stream().sorted(pressing), others.stream().sorted(pressing)).limit(MOST_SLIPS).toList();
+        int more = own.size() + others.size() - slips.size();
         Making making = run.making();
         String last = making.moments().isEmpty() ? "" : making.moments().getLast().act().title();
         int seq = run.told().size();

@@ -176,12 +176,13 @@ class BuildController {
     }
 
     @GetMapping("/pieces/{id}/look/{state}.png")
-    ResponseEntity<byte[]> look(@PathVariable UUID id, @PathVariable String state, @RequestParam(defaultValue = "2") int pass, @RequestParam Map<String, String> all) {
+    ResponseEntity<byte[]> look(@PathVariable UUID id, @PathVariable String state, @RequestParam(defaultValue = "2") int pass,
+            @RequestParam(defaultValue = "false") boolean small, @RequestParam Map<String, String> all) {
         Piece piece = pieces.get(id);
         Planned planned = pieces.plan(piece);
         View view = View.of(planned, null, state, pass, null, null, null);
         Map<String, String> other = choices(all);
-        return PiecesController.png(looks.png(piece, other, view.right(), view.pass()));
+        return PiecesController.png(looks.png(piece, other, view.right(), view.pass(), small));
     }
 
     static Map<String, String> choices(Map<String, String> all) {

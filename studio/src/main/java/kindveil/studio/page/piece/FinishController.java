@@ -72,7 +72,7 @@ class FinishController {
         Trace trace = pieces.plan(piece.with(design)).trace();
         String refusal = trace.refusals().isEmpty() ? "" : trace.refusals().getFirst().reason();
         LookState state = choice.key().equals(piece.design().theWay().choices().getLast().key()) ? LookState.SEALED : LookState.CLEARED;
-        String picture = "/pieces/%s/look/%s.png?pass=%d&v=%d&choice.%s=%s".formatted(piece.id(), BuildController.View.word(state),
+        String picture = "/pieces/%s/look/%s.png?pass=%d&v=%d&small=true&choice.%s=%s".formatted(piece.id(), BuildController.View.word(state),
                 planned.trace().plannedPasses(), piece.version(), choice.key(), option.key());
         boolean chosen = piece.design().theWay().chosen(planned.brief(), choice.key()).key().equals(option.key());
         return new Shown(option.key(), option.words(), option.buys(), option.costs(), chosen, picture, refusal);

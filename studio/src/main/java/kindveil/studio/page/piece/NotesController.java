@@ -44,7 +44,7 @@ class NotesController {
     /** One entry as it is shown. */
     public record Note(String date, String verdict, String wish, String came, String different, String printedBy, String predicted, UUID photo) {
         static Note of(LogEntry entry, int version, Say say) {
-            String predicted = "/pieces/%s/look/%s.png?pass=%d&v=%d".formatted(entry.piece(), BuildController.View.word(entry.state()), entry.pass(), version);
+            String predicted = "/pieces/%s/look/%s.png?pass=%d&v=%d&small=true".formatted(entry.piece(), BuildController.View.word(entry.state()), entry.pass(), version);
             return new Note(say.date(entry.written()), entry.verdict().words(), entry.wish().words(), entry.came(), entry.different(), entry.printedBy(), predicted, entry.photo());
         }
     }
@@ -69,7 +69,7 @@ class NotesController {
         page.addObject("aspect", planned.picture().aspect());
         page.addObject("form", form);
         page.addObject("verdicts", LogEntry.Verdict.values());
-        page.addObject("predicted", "/pieces/%s/look/%s.png?pass=%d&v=%d".formatted(piece.id(), BuildController.View.word(finished(planned)), planned.trace().plannedPasses(), piece.version()));
+        page.addObject("predicted", "/pieces/%s/look/%s.png?pass=%d&v=%d&small=true".formatted(piece.id(), BuildController.View.word(finished(planned)), planned.trace().plannedPasses(), piece.version()));
         page.addObject("notes", log.ofPiece(piece.id()).stream().map(entry -> Note.of(entry, piece.version(), say)).toList());
         page.addObject("once", UUID.randomUUID());
         page.addObject("printers", log.printers());

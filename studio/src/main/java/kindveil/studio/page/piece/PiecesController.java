@@ -68,7 +68,7 @@ class PiecesController {
         var picture = pictures.get(piece.picture());
         Length width = piece.design().printWidth();
         var planned = pieces.plan(piece);
-        String look = "/pieces/%s/look/%s.png?pass=%d&v=%d".formatted(piece.id(), BuildController.View.word(NotesController.finished(planned)),
+        String look = "/pieces/%s/look/%s.png?pass=%d&v=%d&small=true".formatted(piece.id(), BuildController.View.word(NotesController.finished(planned)),
                 planned.trace().plannedPasses(), piece.version());
         return new Row(piece.id(), piece.title(), look, picture.width(), picture.height(),
                 say.size(width, width.times(picture.aspect())), where(piece));

@@ -75,6 +75,7 @@ class SourceController {
         page.addObject("treatedAtAll", !piece.design().levels().equals(Levels.NONE) || piece.design().tones() != null);
         page.addObject("bars", bars(readings.asItIs().tones(), reading.tones()));
         page.addObject("offers", offers(readings.advice(), reading.carrying()));
+        page.addObject("plainOffer", readings.advice().size());
         page.addObject("size", say.size(piece.design().printWidth(), piece.design().printWidth().times(readings.picture().aspect())));
         page.addObject("widest", say.both(reading.resolution().widestFor(readings.picture().width())));
         page.addObject("way", piece.design().theWay());
@@ -148,6 +149,12 @@ class SourceController {
 
     @GetMapping("/pieces/{id}/treated.png")
     ResponseEntity<byte[]> treated(@PathVariable UUID id) {
-        return PiecesController.png(sources.treatedPng(id, pieces.get(id).design()));
+        return PiecesController.png(sources.treatedPng(pieces.get(id)));
+    }
+
+    /** What one of the offers would make of it, small; the index one past the last offer is the picture as it is. */
+    @GetMapping("/pieces/{id}/offer/{index}.png")
+    ResponseEntity<byte[]> offered(@PathVariable UUID id, @PathVariable int index) {
+        return PiecesController.png(sources.offeredPng(pieces.get(id), index));
     }
 }

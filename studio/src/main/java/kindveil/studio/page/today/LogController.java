@@ -36,7 +36,7 @@ class LogController {
 
     private Row row(LogEntry entry) {
         Piece piece = pieces.get(entry.piece());
-        String predicted = "/pieces/%s/look/%s.png?pass=%d&v=%d".formatted(piece.id(), entry.state().name().toLowerCase(java.util.Locale.ROOT), entry.pass(), piece.version());
+        String predicted = "/pieces/%s/look/%s.png?pass=%d&v=%d&small=true".formatted(piece.id(), entry.state().name().toLowerCase(java.util.Locale.ROOT), entry.pass(), piece.version());
         return new Row(say.date(entry.written()), piece.id(), piece.title(), entry.verdict().words(), entry.verdict() == LogEntry.Verdict.FAILED, entry.wish().words(),
                 entry.came(), entry.different(), entry.printedBy(), predicted, entry.photo());
     }

@@ -121,7 +121,7 @@ public record TodayView(List<Sentence> sentences, List<Hanging> line, List<Threa
         String next = making.current().map(act -> shortened(act.title())).orElse("made");
         String when = making.clock().filter(clock -> clock.phase(now) == Clock.Phase.TOO_SOON).map(clock -> "from " + say.time(clock.opens())
                 + (clock.advised().isAfter(clock.opens()) ? ", safe " + say.time(clock.advised()) : "")).orElse("");
-        String picture = "/pieces/%s/look/wet.png?pass=2&v=%d".formatted(f.piece().id(), f.piece().version());
+        String picture = "/pieces/%s/look/wet.png?pass=2&v=%d&small=true".formatted(f.piece().id(), f.piece().version());
         return List.of(new Hanging(picture, f.piece().id(), f.piece().title(), state, next, when, x, sag(x), Math.min(128, HANG_WIDTH * f.aspect())));
     }
 
