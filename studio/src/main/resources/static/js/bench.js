@@ -191,3 +191,6 @@ showSound();
 stayAwake();
 tick();
 setInterval(tick, 250);
+
+// said once the bench listens: hands may come before the script has
+document.body.dataset.ready = "yes";

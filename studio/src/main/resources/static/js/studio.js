@@ -88,9 +88,8 @@ function start(root) {
 
 // the place in the sentence is kept when its answer has come
 function comeBack() {
-  const place = changed && document.getElementById(changed);
+  document.getElementById(changed)?.focus({ preventScroll: true });
   changed = "";
-  place?.focus({ preventScroll: true });
 }
 
 document.addEventListener("keydown", stateKeys);

@@ -149,27 +149,35 @@ class JourneyTest {
         assertTrue((sheet.getRGB((int) ((12 + 24) * dots), high) & 255) < 60);
     }
 
+    /** Presses a key down once the bench listens. */
+    private void press(String key) {
+        assertThat(page.locator("body[data-ready]")).hasCount(1);
+        page.keyboard().down(key);
+    }
+
     /** Holds the space bar until the bench has gone on. */
     private void hold(String next) {
-        page.keyboard().down(" ");
+        press(" ");
         assertThat(page.locator("#act")).hasText(next);
         page.keyboard().up(" ");
     }
 
     private void makeIt() {
         assertThat(page.locator("#act")).hasText("Trim the print");
-        page.keyboard().press(" ");
+        press(" ");
+        page.keyboard().up(" ");
         assertThat(page.locator(".holding")).hasCount(0);
         assertThat(page.locator("#act")).hasText("Trim the print");
         hold("Dust the support");
         hold("Coat where the print will lie");
-        page.keyboard().press("u");
+        press("u");
+        page.keyboard().up("u");
         assertThat(page.locator("#act")).hasText("Dust the support");
         hold("Coat where the print will lie");
         assertThat(page.locator(".warn")).containsText("Acrylic binder");
         hold("Lay the print, face down");
         assertThat(page.locator("[data-clock]")).containsText("too late");
-        page.keyboard().down("2");
+        press("2");
         assertThat(page.locator(".said")).containsText("Do not lift it");
         page.keyboard().up("2");
         hold("Rub it down from the centre");
@@ -185,16 +193,17 @@ class JourneyTest {
         later(1);
         hold("Rub again, second round");
         later(20);
-        page.keyboard().down(" ");
+        press(" ");
         assertThat(page.locator("[role=alert]")).containsText("The paper is dry: rubbing it now tears the image.");
         page.keyboard().up(" ");
-        page.keyboard().press("u");
+        press("u");
+        page.keyboard().up("u");
         assertThat(page.locator("#act")).hasText("Dampen what is left");
         hold("Rub again, second round");
         later(7);
         hold("Look at it, dry");
         later(17);
-        page.keyboard().down("2");
+        press("2");
         assertThat(page.locator("#act")).hasText("Touch up and draw in");
         page.keyboard().up("2");
         later(10);
@@ -212,7 +221,7 @@ class JourneyTest {
 
     private void waitForTheBed() {
         assertThat(page.locator("[data-clock]")).containsText("safe from");
-        page.keyboard().down(" ");
+        press(" ");
         assertThat(page.locator("[role=alert]")).containsText("water now lifts the image");
         page.keyboard().up(" ");
         String began = page.locator("[data-clock]").getAttribute("data-began");
