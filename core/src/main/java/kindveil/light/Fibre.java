@@ -5,8 +5,8 @@ import kindveil.measure.Preset;
 /**
  * Paper fibre left on the image after rubbing, and what fills it.
  *
- * <p>Scattering of fibre in air 45 m²/kg, absorption 0.3 m²/kg (the haze model; of the order given for bleached
- * pulp by Pauler, Paper Optics, 2002). Filled by a liquid of index n the scattering falls by
+ * <p>Scattering of fibre in air 45 m²/kg, absorption 0.3 m²/kg (assumed, of the order
+ * found for bleached pulp). Filled by a liquid of index n the scattering falls by
  * [((nf/n)²−1)/(nf²−1)]², nf = 1.53, the Rayleigh–Gans dependence on relative index; an unfilled share of
  * the pores keeps the dry value.
  */

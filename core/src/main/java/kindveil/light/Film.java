@@ -4,10 +4,10 @@ package kindveil.light;
  * A layer that absorbs and scatters: its reflectance and transmittance alone, per band.
  *
  * <p>Two-flux theory, Kubelka &amp; Munk (1931), in the hyperbolic form of Kubelka, "New contributions to
- * the optics of intensely light-scattering materials I", JOSA 38 (1948), equations 18–21:
+ * the optics of intensely light-scattering materials I", JOSA 38 (1948), hyperbolic solution:
  * a = (S+K)/S, b = √(a²−1), R = sinh(bSX)/(a·sinh + b·cosh), T = b/(a·sinh + b·cosh). Written with
  * bS = √(K(K+2S)) so that S→0 gives T = e^(−KX), R = 0 and K→0 gives R = SX/(1+SX) without cancelling.
- * Layers add by R + T²Rg/(1−R·Rg) (Kubelka 1954, equation 2).
+ * Layers add by R + T²Rg/(1−R·Rg) (Kubelka 1954).
  */
 public final class Film {
     private final Spectrum reflectance;

@@ -2,7 +2,7 @@ package kindveil.light;
 
 /**
  * Where the index of refraction changes from binder to air. J. L. Saunderson, "Calculation of the color of
- * pigmented plastics", JOSA 32 (1942), equation 1: outer R = k + (1−K1)(1−K2)Ri/(1−K2·Ri), with K1 = 0.04
+ * pigmented plastics", JOSA 32 (1942): outer R = k + (1−K1)(1−K2)Ri/(1−K2·Ri), with K1 = 0.04
  * for light entering and K2 = 0.5 for diffuse light leaving. A gloss face sends the 4 % away from the eye
  * (k = 0); a matte face returns it as a veil (k = K1).
  */
@@ -35,8 +35,8 @@ public enum Surface {
 
     /**
      * The inner reflectance of a ground whose colour was picked or photographed from outside. Grounds darker than
-     * the veil of a dull face were photographed out of the glare: towards black the veil taken off tends to
-     * nought smoothly (smoothly over about 0.016 of reflectance), so that no ground is a perfect hole.
+     * the veil of a dull face were photographed out of the glare: towards black the veil taken off goes
+     * smoothly to nought, over about 0.016 of reflectance, so that no ground is a perfect hole.
      */
     static Spectrum beneathGround(Spectrum outer) {
         return outer.map(r -> {

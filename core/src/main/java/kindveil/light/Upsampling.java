@@ -3,7 +3,7 @@ package kindveil.light;
 /**
  * A colour to a smooth reflectance that looks the same: the sigmoid of a quadratic in wavelength of Jakob
  * &amp; Hanika, "A low-dimensional function space for efficient spectral upsampling", Computer Graphics
- * Forum 38(2), 2019, equations 2–4, fitted in L*a*b* by Levenberg–Marquardt. Components are first held to
+ * Forum 38(2), 2019, fitted in L*a*b* by Levenberg–Marquardt. Components are first held to
  * [0.002, 0.98], since no paint reaches 0 or 1; inside that box the round trip stays under 0.5 ΔE00.
  */
 public final class Upsampling {

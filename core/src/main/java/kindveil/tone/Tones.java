@@ -82,8 +82,8 @@ public record Tones(long[] counts) {
     }
 
     /**
-     * N. Otsu, "A threshold selection method from gray-level histograms", IEEE Trans. SMC 9 (1979), equation
-     * 14: the L* at which the two classes stand furthest apart, and η, the share of variance that lies between
+     * N. Otsu, "A threshold selection method from gray-level histograms", IEEE Trans. SMC 9 (1979):
+     * the L* at which the two classes stand furthest apart, and η, the share of variance that lies between
      * them (0 = one tone, 1 = two).
      */
     public Threshold threshold() {

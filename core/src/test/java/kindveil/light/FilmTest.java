@@ -14,7 +14,7 @@ class FilmTest {
         return Film.of(Spectrum.flat(k), Spectrum.flat(s), x).over(Spectrum.flat(ground)).at(0);
     }
 
-    /** Kubelka's closed form with a, b and coth, as printed in the haze model. */
+    /** Kubelka's closed form with a, b and coth. */
     private static double closedForm(double k, double s, double x, double ground) {
         double a = (s + k) / s;
         double b = Math.sqrt(a * a - 1);

@@ -10,7 +10,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /**
- * The haze check of the haze model: toner of one-way transmittance 0.2 over a ground of outer Y 0.20, residue on top.
+ * The haze check: toner of one-way transmittance 0.2 over a ground of outer Y 0.20, residue on top.
  * L* on darks and clears within 3.
  */
 class HazeTest {

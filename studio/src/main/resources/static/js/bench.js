@@ -120,7 +120,13 @@ function holdable(form) {
     timer = 0;
     button.classList.remove("holding");
   };
-  button.addEventListener("click", (event) => event.preventDefault());
+  button.addEventListener("click", (event) => {
+    event.preventDefault();
+    if (event.detail === 0) {
+      // no finger and no key: a screen reader or a switch pressed it, and means it
+      send(form);
+    }
+  });
   button.addEventListener("pointerdown", begin);
   for (const kind of ["pointerup", "pointerleave", "pointercancel", "contextmenu"]) {
     button.addEventListener(kind, end);

@@ -5,6 +5,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -32,6 +33,8 @@ public final class OpenBrowser implements ParameterResolver, AfterEachCallback {
     }
 
     private static Window open() {
+        // a busy machine is slow, not wrong
+        PlaywrightAssertions.setDefaultAssertionTimeout(30_000);
         Playwright playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
         Path chromium = Stream.of("/usr/bin/chromium", "/usr/bin/chromium-browser", "/usr/bin/google-chrome").map(Path::of).filter(Files::isExecutable).findFirst()
                 .orElseThrow(() -> new IllegalStateException("No Chromium: install the Debian package chromium, or run ./kindveil test."));
@@ -48,7 +51,7 @@ public final class OpenBrowser implements ParameterResolver, AfterEachCallback {
         Window window = context.getRoot().getStore(SPACE).getOrComputeIfAbsent("window", key -> open(), Window.class);
         BrowserContext pages = window.browser().newContext(new Browser.NewContextOptions().setViewportSize(1280, 800).setAcceptDownloads(true));
         Page page = pages.newPage();
-        page.setDefaultTimeout(15_000);
+        page.setDefaultTimeout(45_000);
         List<String> complaints = new ArrayList<>();
         page.onPageError(error -> complaints.add("script: " + error));
         page.onConsoleMessage(message -> {

@@ -33,6 +33,54 @@ public final class Rasters {
         return new Picture(Plane.of(width, height, planes[0]), Plane.of(width, height, planes[1]), Plane.of(width, height, planes[2]));
     }
 
+    /**
+     * The same reduced so that its longer side has at most {@code longest} pixels, each the mean light of the box of
+     * pixels under it. Works row by row, so that a large picture needs no planes of its own size.
+     */
+    public static Picture within(BufferedImage image, int longest) {
+        int most = Math.max(image.getWidth(), image.getHeight());
+        if (most <= longest) {
+            return linear(image);
+        }
+        int width = Math.max(1, Math.round(image.getWidth() * (float) longest / most));
+        int height = Math.max(1, Math.round(image.getHeight() * (float) longest / most));
+        float[][] planes = new float[3][width * height];
+        IntStream.range(0, height).parallel().forEach(y -> reduceRow(image, width, height, y, planes));
+        return new Picture(Plane.of(width, height, planes[0]), Plane.of(width, height, planes[1]), Plane.of(width, height, planes[2]));
+    }
+
+    private static void reduceRow(BufferedImage image, int width, int height, int y, float[][] planes) {
+        int top = (int) ((long) y * image.getHeight() / height);
+        int foot = Math.max(top + 1, (int) ((long) (y + 1) * image.getHeight() / height));
+        int[] row = new int[image.getWidth()];
+        double[][] sums = new double[3][width];
+        for (int sourceY = top; sourceY < foot; sourceY++) {
+            image.getRGB(0, sourceY, row.length, 1, row, 0, row.length);
+            for (int x = 0; x < width; x++) {
+                int right = right(x, width, row.length);
+                for (int sourceX = left(x, width, row.length); sourceX < right; sourceX++) {
+                    sums[0][x] += Srgb.linear(row[sourceX] >> 16);
+                    sums[1][x] += Srgb.linear(row[sourceX] >> 8);
+                    sums[2][x] += Srgb.linear(row[sourceX]);
+                }
+            }
+        }
+        for (int x = 0; x < width; x++) {
+            int count = (foot - top) * (right(x, width, row.length) - left(x, width, row.length));
+            for (int k = 0; k < 3; k++) {
+                planes[k][y * width + x] = (float) (sums[k][x] / count);
+            }
+        }
+    }
+
+    private static int left(int x, int width, int sourceWidth) {
+        return (int) ((long) x * sourceWidth / width);
+    }
+
+    private static int right(int x, int width, int sourceWidth) {
+        return Math.max(left(x, width, sourceWidth) + 1, (int) ((long) (x + 1) * sourceWidth / width));
+    }
+
     public static BufferedImage encoded(Picture picture) {
         int width = picture.width();
         BufferedImage image = new BufferedImage(width, picture.height(), BufferedImage.TYPE_INT_RGB);

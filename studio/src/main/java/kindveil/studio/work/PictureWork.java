@@ -15,7 +15,7 @@ import org.springframework.stereotype.Service;
 public class PictureWork {
     /** Longest side of the working copy: two pixels to each σ of the softest way at 300 mm. */
     private static final int PREVIEW = 1600;
-    private static final int REMEMBERED = 12;
+    private static final int REMEMBERED = 6;
     private final Pictures pictures;
     private final Clock clock;
     private final Cache<UUID, Picture> previews = Caffeine.newBuilder().maximumSize(REMEMBERED).build();
@@ -29,7 +29,7 @@ public class PictureWork {
     public synchronized StoredPicture take(String name, byte[] bytes) {
         BufferedImage image = PictureIntake.read(name, bytes);
         StoredPicture stored = new StoredPicture(UUID.randomUUID(), name.length() > 200 ? name.substring(0, 200) : name, image.getWidth(), image.getHeight(), clock.instant());
-        Picture preview = Rasters.linear(image).within(PREVIEW);
+        Picture preview = Rasters.within(image, PREVIEW);
         pictures.keep(stored, Rasters.png(image), Rasters.png(preview));
         previews.put(stored.id(), preview);
         return stored;

@@ -3,7 +3,6 @@ package kindveil.studio.work;
 import java.awt.image.BufferedImage;
 import kindveil.image.Picture;
 import kindveil.image.Plane;
-import kindveil.measure.Length;
 import kindveil.measure.UnitSystem;
 import kindveil.sheet.PrintSheet;
 import kindveil.studio.intake.PrintPdf;
@@ -14,6 +13,7 @@ import org.springframework.stereotype.Service;
 /** The print of a piece: its sheet, and the file to print. */
 @Service
 public class PrintWork {
+    /** Never more than a printer can use; enlarging is left to it. */
     private static final double DOTS_PER_INCH = 300;
     private final PictureWork pictures;
     private final PieceWork pieces;
@@ -35,15 +35,10 @@ public class PrintWork {
     }
 
     private BufferedImage image(Planned planned) {
-        Plane luminance = Rasters.linear(pictures.full(planned.piece().picture())).luminance();
-        Plane treated = Advice.applied(SourceWork.treatments(planned.piece().design()), sized(luminance, planned.brief().width()));
+        double longest = Math.max(planned.brief().width().inches(), planned.brief().height().inches());
+        Plane luminance = Rasters.within(pictures.full(planned.piece().picture()), (int) Math.ceil(longest * DOTS_PER_INCH)).luminance();
+        Plane treated = Advice.applied(SourceWork.treatments(planned.piece().design()), luminance);
         return Rasters.encoded(Picture.grey(planned.mirrored() ? treated.mirrored() : treated));
-    }
-
-    /** Never more than a printer can use; enlarging is left to it. */
-    private static Plane sized(Plane plane, Length width) {
-        int most = (int) Math.round(width.inches() * DOTS_PER_INCH);
-        return plane.width() <= most ? plane : plane.resized(most, Math.max(1, (int) Math.round(plane.height() * (double) most / plane.width())));
     }
 
     /** The line in the waste margin. */

@@ -152,6 +152,19 @@ class PictureIntakeTest {
     }
 
     @Test
+    void within_largePicture_isTheMeanLightOfItsBoxes() {
+        BufferedImage image = Samples.corner(400, 300);
+        var exact = Rasters.linear(image).within(100);
+        var reduced = Rasters.within(image, 100);
+        assertEquals(exact.width(), reduced.width());
+        assertEquals(exact.height(), reduced.height());
+        for (int i = 0; i < 75; i++) {
+            assertEquals(exact.green().at(i, i), reduced.green().at(i, i), 1e-5);
+        }
+        assertEquals(Rasters.linear(image).red().mean(), Rasters.within(image, 97).red().mean(), 0.01);
+    }
+
+    @Test
     void rasters_thereAndBack_areTheSame() {
         BufferedImage image = Samples.corner(50, 40);
         image.setRGB(3, 4, 0xFF336699);
