@@ -11,6 +11,7 @@ import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.util.Random;
+import java.util.stream.IntStream;
 
 /** The pictures of the ferry journal. */
 final class Drawings {
@@ -66,14 +67,14 @@ final class Drawings {
     /** Soft streaks of grey in the upper part. */
     private static void clouds(BufferedImage image, double until, long seed) {
         Noise noise = new Noise(seed);
-        for (int y = 0; y < image.getHeight() * until; y++) {
+        IntStream.range(0, (int) (image.getHeight() * until)).parallel().forEach(y -> {
             double fade = Math.min(1, (image.getHeight() * until - y) / (image.getHeight() * 0.25));
             for (int x = 0; x < image.getWidth(); x++) {
                 double n = noise.at(x / 520.0, y / 120.0, 4);
                 int grey = (int) (255 - Math.clamp((n - 0.52) * 420, 0, 105) * fade);
                 image.setRGB(x, y, grey << 16 | grey << 8 | grey);
             }
-        }
+        });
     }
 
     /** A mooring rope about a bollard: twisted strands, strong blacks. */
@@ -152,7 +153,7 @@ final class Drawings {
     /** Fades black to grey and paper to buff, unevenly. */
     private static void worn(BufferedImage image) {
         Noise noise = new Noise(21);
-        for (int y = 0; y < image.getHeight(); y++) {
+        IntStream.range(0, image.getHeight()).parallel().forEach(y -> {
             for (int x = 0; x < image.getWidth(); x++) {
                 int v = image.getRGB(x, y) & 255;
                 double wear = noise.at(x / 210.0, y / 260.0, 4);
@@ -160,7 +161,7 @@ final class Drawings {
                 int grey = (int) Math.clamp(104 + v * 0.36 + (wear - 0.5) * 46 + (grain - 0.5) * 26, 0, 255);
                 image.setRGB(x, y, Math.min(255, grey + 10) << 16 | grey + 2 << 8 | Math.max(0, grey - 16));
             }
-        }
+        });
     }
 
     /** A misty reed bed, soft as a photograph: many greys, few blacks. */
@@ -173,15 +174,16 @@ final class Drawings {
             for (int x = 0; x < 1500; x++) {
                 veil[x] = 420 + layer * 90 + 150 * (noise.at(x / 300.0 + layer * 9, layer, 3) - 0.5) - 70 * noise.at(x / 7.0, layer * 3.0, 2);
             }
-            for (int y = 0; y < 1125; y++) {
+            int depth = layer;
+            IntStream.range(0, 1125).parallel().forEach(y -> {
                 for (int x = 0; x < 1500; x++) {
                     int before = image.getRGB(x, y) & 255;
                     double sky = 196 - y * 0.03 + 30 * (noise.at(x / 600.0, y / 200.0, 4) - 0.5);
-                    double tone = y < veil[x] ? layer == 0 ? sky : before : 168 - layer * 20 + 26 * (noise.at(x / 5.0, y / 60.0, 2) - 0.5) - Math.min(34, (y - veil[x]) * 0.10);
+                    double tone = y < veil[x] ? depth == 0 ? sky : before : 168 - depth * 20 + 26 * (noise.at(x / 5.0, y / 60.0, 2) - 0.5) - Math.min(34, (y - veil[x]) * 0.10);
                     int grey = (int) Math.clamp(tone, 0, 255);
                     image.setRGB(x, y, grey << 16 | grey << 8 | grey);
                 }
-            }
+            });
         }
         Graphics2D g = image.createGraphics();
         g.setRenderingHint(java.awt.RenderingHints.KEY_ANTIALIASING, java.awt.RenderingHints.VALUE_ANTIALIAS_ON);

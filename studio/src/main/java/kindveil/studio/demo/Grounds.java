@@ -1,6 +1,7 @@
 package kindveil.studio.demo;
 
 import java.awt.image.BufferedImage;
+import java.util.stream.IntStream;
 import kindveil.light.Colour;
 import kindveil.light.Srgb;
 
@@ -11,17 +12,17 @@ final class Grounds {
 
     /** Brushed bands: sky above, a rose horizon, ochre water below. */
     static BufferedImage river() {
-        return brushed(900, 1200, 41, "#8fb7bd", "#d98a78", "#c9a35c", 0.46);
+        return brushed(720, 960, 41, "#8fb7bd", "#d98a78", "#c9a35c", 0.46);
     }
 
     /** Cool grey-green over buff, for the moth. */
     static BufferedImage dusk() {
-        return brushed(900, 900, 7, "#b9c4b6", "#e3cfa8", "#a9b6b9", 0.6);
+        return brushed(720, 720, 7, "#b9c4b6", "#e3cfa8", "#a9b6b9", 0.6);
     }
 
     /** Pale buff page with a stain. */
     static BufferedImage page() {
-        return brushed(1000, 800, 19, "#e8dcc0", "#d8bd93", "#efe6d2", 0.55);
+        return brushed(800, 640, 19, "#e8dcc0", "#d8bd93", "#efe6d2", 0.55);
     }
 
     private static BufferedImage brushed(int width, int height, long seed, String high, String middle, String low, double horizon) {
@@ -30,11 +31,11 @@ final class Grounds {
         Colour band = Colour.parse("ground", middle);
         Colour foot = Colour.parse("ground", low);
         BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
-        for (int y = 0; y < height; y++) {
+        IntStream.range(0, height).parallel().forEach(y -> {
             for (int x = 0; x < width; x++) {
-                double streak = noise.at(x / 420.0, y / 34.0, 4);
-                double patch = noise.at(x / 300.0 + 50, y / 220.0, 4);
-                double grain = noise.at(x / 16.0, y / 700.0, 3);
+                double streak = noise.at(x / 336.0, y / 27.0, 4);
+                double patch = noise.at(x / 240.0 + 50, y / 176.0, 4);
+                double grain = noise.at(x / 13.0, y / 560.0, 3);
                 double v = y / (double) height;
                 double m = ease(Math.clamp((v - horizon + 0.22 * (patch - 0.5) + 0.10 * (streak - 0.5)) / 0.22, 0, 1));
                 double rose = Math.max(0, 1 - Math.pow((v - horizon - 0.05) / 0.13, 2)) * 0.55 * (0.5 + patch);
@@ -42,7 +43,7 @@ final class Grounds {
                 double light = (0.74 + 0.5 * streak) * (1 + 0.18 * (grain - 0.5));
                 image.setRGB(x, y, Srgb.eightBit(mixed.red() * light) << 16 | Srgb.eightBit(mixed.green() * light) << 8 | Srgb.eightBit(mixed.blue() * light));
             }
-        }
+        });
         return image;
     }
 
@@ -56,7 +57,7 @@ final class Grounds {
         int width = picture.getWidth();
         int height = picture.getHeight();
         BufferedImage photo = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
-        for (int y = 0; y < height; y++) {
+        IntStream.range(0, height).parallel().forEach(y -> {
             for (int x = 0; x < width; x++) {
                 int rgb = picture.getRGB(x, y);
                 double dx = x / (double) width - 0.5;
@@ -65,7 +66,7 @@ final class Grounds {
                 double white = Math.clamp((noise.at(x / 38.0, y / 38.0, 3) - (1 - spots)) * 9, 0, 0.85);
                 photo.setRGB(x, y, exposed(rgb >> 16, light * 1.03, white) << 16 | exposed(rgb >> 8, light, white) << 8 | exposed(rgb, light * 0.94, white));
             }
-        }
+        });
         return photo;
     }
 
