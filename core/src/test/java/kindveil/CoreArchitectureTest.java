@@ -21,13 +21,18 @@ class CoreArchitectureTest {
             .because("a package that needs what needs it cannot be understood or changed alone");
 
     @ArchTest
-    static final ArchRule readingsDoNotKnowWays = noClasses().that().resideInAnyPackage("kindveil.reading..", "kindveil.making..")
-            .should().dependOnClassesThat().haveSimpleName("GelLay")
-            .because("a way is known only to itself and the catalogue; readings read the trace");
+    static final ArchRule nothingInTheCoreKnowsAWay = noClasses().that().resideOutsideOfPackage("kindveil.catalogue..")
+            .should().dependOnClassesThat().resideInAPackage("kindveil.catalogue..")
+            .because("a way is known only to itself and the catalogue; rules and readings read steps and traces");
+
+    @ArchTest
+    static final ArchRule theBenchKnowsNoPlans = noClasses().that().resideInAPackage("kindveil.bench..")
+            .should().dependOnClassesThat().resideInAnyPackage("kindveil.way..", "kindveil.reading..", "kindveil.making..")
+            .because("what a step does depends on what lies there, never on what is meant by it");
 
     @ArchTest
     static final ArchRule lightKnowsNoCraft = noClasses().that().resideInAnyPackage("kindveil.light..", "kindveil.drying..", "kindveil.image..", "kindveil.measure..")
-            .should().dependOnClassesThat().resideInAnyPackage("kindveil.way..", "kindveil.reading..", "kindveil.making..", "kindveil.sheet..")
+            .should().dependOnClassesThat().resideInAnyPackage("kindveil.bench..", "kindveil.way..", "kindveil.catalogue..", "kindveil.reading..", "kindveil.making..", "kindveil.sheet..")
             .because("models are judged against their check values alone");
 
     @ArchTest

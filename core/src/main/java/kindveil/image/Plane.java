@@ -58,6 +58,16 @@ public final class Plane {
         return at(Math.clamp(x, 0, width - 1), Math.clamp(y, 0, height - 1));
     }
 
+    /** Whether any value is above {@code limit}. */
+    public boolean anyAbove(float limit) {
+        for (float value : values) {
+            if (value > limit) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     public Plane map(ValueFunction f) {
         return compute(width, height, (x, y) -> f.of(at(x, y)));
     }

@@ -5,7 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import kindveil.measure.Span;
-import kindveil.way.Refusal;
+import kindveil.bench.Refusal;
 import kindveil.way.Trace;
 
 /**

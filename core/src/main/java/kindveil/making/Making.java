@@ -12,9 +12,9 @@ import java.util.Set;
 import kindveil.measure.UnusableValue;
 import kindveil.way.Act;
 import kindveil.way.Answer;
-import kindveil.way.Bench;
+import kindveil.bench.Bench;
 import kindveil.way.Plan;
-import kindveil.way.Refusal;
+import kindveil.bench.Refusal;
 import kindveil.way.Trace;
 import kindveil.way.Trace.Moment;
 
@@ -39,6 +39,18 @@ public final class Making {
     public static Making of(Plan plan, Instant begun, List<Deed> deeds) {
         Making making = new Making(plan, begun);
         deeds.forEach(making::add);
+        return making;
+    }
+
+    /** As far as the deeds fit: a making told of before its way was written otherwise stands where the two part. */
+    public static Making asFarAsItFits(Plan plan, Instant begun, List<Deed> deeds) {
+        Making making = new Making(plan, begun);
+        for (Deed deed : deeds) {
+            if (making.current().map(act -> !act.key().equals(deed.act()) || deed.answer() >= act.answers().size()).orElse(true)) {
+                return making;
+            }
+            making.add(deed);
+        }
         return making;
     }
 
@@ -190,7 +202,7 @@ public final class Making {
     public List<Refusal> refusals(Instant at) {
         return current().map(act -> {
             Duration end = Duration.between(begun, at.isBefore(last) ? last : at);
-            return bench.at(started(act, end)).take(act.step()).refusals();
+            return bench.at(started(act, end)).refusals(act.step());
         }).orElse(List.of());
     }
 

@@ -5,70 +5,116 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import kindveil.bench.Extent;
+import kindveil.bench.Material;
+import kindveil.bench.Mixture;
+import kindveil.bench.Step;
 import kindveil.measure.Area;
+import kindveil.measure.Length;
 import kindveil.measure.Preset;
 import kindveil.measure.Volume;
 import kindveil.way.Act;
-import kindveil.way.Material;
-import kindveil.way.Step;
 import kindveil.way.Trace;
 
 /**
- * How much of what the plan takes, waste included.
+ * How much of what the plan takes, waste included. Volumes grow with the area; dwell and soak times do not.
  *
  * @param byAct in order, one for each act that lays something on
  * @param byMaterial in all, each material once
+ * @param mixtures what is mixed, with its parts
  */
-public record AmountReading(List<Portion> byAct, Map<Material, Volume> byMaterial) {
+public record AmountReading(List<Portion> byAct, Map<Material, Volume> byMaterial, List<Batch> mixtures) {
     /** What stays on the brush and goes beyond the edge (practice). */
     public static final Preset WASTE = Preset.practice(1.15, 1.05, 1.4, "times the film");
     /** Oil rubbed in with a cloth, over the area (assumed). */
     private static final double OIL_MICROMETRES = 15;
+    private static final Length BEYOND = Length.ofMillimetres(20);
+    private static final double BATH_MILLILITRES = 850;
 
     /** What one act takes. */
     public record Portion(Act act, Material material, Volume volume, double micrometres) {
     }
 
-    public AmountReading {
-        byAct = List.copyOf(byAct);
+    /** Something mixed. */
+    public record Batch(Act act, Mixture mixture, Volume volume, List<Share> shares) {
     }
 
-    public static AmountReading of(Trace trace, Area area) {
+    /** One part of it. */
+    public record Share(String words, Volume volume) {
+    }
+
+    public AmountReading {
+        byAct = List.copyOf(byAct);
+        mixtures = List.copyOf(mixtures);
+    }
+
+    public static AmountReading of(Trace trace, Length width, Length height) {
         List<Portion> portions = new ArrayList<>();
         Map<Material, Volume> all = new EnumMap<>(Material.class);
         for (Trace.Moment moment : trace.moments()) {
-            portion(moment.act(), area).ifPresent(portion -> {
+            portion(moment.act(), width, height).ifPresent(portion -> {
                 portions.add(portion);
                 all.merge(portion.material(), portion.volume(), (a, b) -> new Volume(a.millilitres() + b.millilitres()));
             });
         }
-        return new AmountReading(portions, all);
+        return new AmountReading(portions, all, trace.moments().stream().flatMap(moment -> batch(moment.act(), all).stream()).toList());
     }
 
-    private static Optional<Portion> portion(Act act, Area area) {
+    private static Optional<Portion> portion(Act act, Length width, Length height) {
         return switch (act.step()) {
-            case Step.Apply apply -> Optional.of(new Portion(act, apply.material(),
-                    withWaste(Volume.ofFilm(area, apply.wetMicrometres())), apply.wetMicrometres()));
-            case Step.Infuse infuse -> Optional.of(new Portion(act, infuse.agent(),
-                    withWaste(Volume.ofFilm(area, OIL_MICROMETRES)), OIL_MICROMETRES));
+            case Step.Apply apply -> Optional.of(portion(act, apply.material(), area(width, height, apply.extent()), apply.wetMicrometres()));
+            case Step.Infuse infuse -> Optional.of(portion(act, infuse.agent(), area(width, height, Extent.BEYOND), OIL_MICROMETRES));
+            case Step.SetOut s -> Optional.empty();
             case Step.Prepare s -> Optional.empty();
+            case Step.Mix s -> Optional.empty();
             case Step.Join s -> Optional.empty();
             case Step.Press s -> Optional.empty();
             case Step.Load s -> Optional.empty();
             case Step.Unload s -> Optional.empty();
+            case Step.Part s -> Optional.empty();
+            case Step.RubAway s -> Optional.empty();
             case Step.Wet s -> Optional.empty();
             case Step.Abrade s -> Optional.empty();
-            case Step.RubAway s -> Optional.empty();
+            case Step.Dissolve s -> Optional.empty();
+            case Step.Heat s -> Optional.empty();
+            case Step.Move s -> Optional.empty();
+            case Step.Cut s -> Optional.empty();
+            case Step.Outline s -> Optional.empty();
+            case Step.Blot s -> Optional.empty();
             case Step.WashUp s -> Optional.empty();
             case Step.Judge s -> Optional.empty();
         };
     }
 
-    private static Volume withWaste(Volume film) {
-        return film.times(WASTE.value());
+    private static Portion portion(Act act, Material material, Area area, double micrometres) {
+        return new Portion(act, material, Volume.ofFilm(area, micrometres).times(WASTE.value()), micrometres);
+    }
+
+    private static Area area(Length width, Length height, Extent extent) {
+        return extent == Extent.PICTURE ? Area.of(width, height) : Area.of(width.plus(BEYOND), height.plus(BEYOND));
+    }
+
+    /** Of a bath a tray full; of everything else what the coats take. */
+    private static Optional<Batch> batch(Act act, Map<Material, Volume> all) {
+        if (!(act.step() instanceof Step.Mix mix)) {
+            return Optional.empty();
+        }
+        Material gives = mix.mixture().gives();
+        Volume whole = gives == null ? new Volume(BATH_MILLILITRES) : all.getOrDefault(gives, new Volume(0));
+        double parts = mix.mixture().ingredients().stream().mapToDouble(Mixture.Ingredient::parts).sum();
+        return Optional.of(new Batch(act, mix.mixture(), whole, mix.mixture().ingredients().stream()
+                .map(i -> new Share(i.words(), whole.times(i.parts() / parts))).toList()));
     }
 
     public Optional<Portion> forAct(String key) {
         return byAct.stream().filter(portion -> portion.act().key().equals(key)).findFirst();
+    }
+
+    public Optional<Batch> batch(String key) {
+        return mixtures.stream().filter(batch -> batch.act().key().equals(key)).findFirst();
+    }
+
+    public Volume of(Material material) {
+        return byMaterial.getOrDefault(material, new Volume(0));
     }
 }

@@ -1,14 +1,16 @@
 package kindveil.reading;
 
+import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import kindveil.way.Material;
-import kindveil.way.Step;
+import java.util.Set;
+import kindveil.bench.Hazard;
+import kindveil.bench.Step;
 import kindveil.way.Trace;
 
-/** What can hurt, at which step. Labels, safety data sheets and local rules come first. */
+/** What can hurt, at which step: by the material, the tool and the act. Labels, safety data sheets and local rules come first. */
 public final class CautionReading {
     /** Said once, under every summary. */
     public static final String DEFERENCE =
@@ -17,50 +19,57 @@ public final class CautionReading {
     private CautionReading() {
     }
 
-    /** The caution at one step. */
-    public static Optional<String> of(Step step) {
-        return switch (step) {
-            case Step.Prepare prepare -> prepare(prepare.what());
-            case Step.Apply apply -> apply(apply.material());
-            case Step.Abrade abrade -> Optional.of("Sanding dust: dampen it, or wear a dust mask.");
-            case Step.RubAway rub -> Optional.of("Pulp and acrylic go into the bin, not down the sink. Gloves if you rub for long.");
-            case Step.WashUp wash -> Optional.of("Wipe the tool on paper first; as little acrylic as you can down the drain. Studio cups never go back to the kitchen.");
-            case Step.Load load -> Optional.of("Lift weights with both hands, away from your feet.");
-            case Step.Infuse infuse -> Optional.of("Mineral oil does not dry: spread the cloth to air outdoors, then bin it; never leave drying-oil rags in a heap, they self-heat.");
-            case Step.Join join -> Optional.empty();
-            case Step.Press press -> Optional.empty();
-            case Step.Unload unload -> Optional.empty();
-            case Step.Wet wet -> Optional.empty();
-            case Step.Judge judge -> Optional.empty();
-        };
+    /** The hazards of one step. */
+    public static Set<Hazard> of(Step step) {
+        Set<Hazard> found = EnumSet.noneOf(Hazard.class);
+        switch (step) {
+            case Step.Apply apply -> {
+                found.addAll(apply.material().hazards());
+                found.addAll(apply.tool().hazards());
+            }
+            case Step.Infuse infuse -> {
+                found.addAll(infuse.agent().hazards());
+                found.addAll(infuse.tool().hazards());
+            }
+            case Step.Prepare prepare -> found.addAll(prepare.what().hazards());
+            case Step.Mix mix -> found.addAll(mix.mixture().hazards());
+            case Step.Abrade abrade -> found.addAll(abrade.tool().hazards());
+            case Step.Press press -> found.addAll(press.tool().hazards());
+            case Step.Wet wet -> found.addAll(wet.tool().hazards());
+            case Step.RubAway rub -> found.add(Hazard.PULP);
+            case Step.WashUp wash -> found.add(Hazard.WASHING);
+            case Step.Load load -> found.add(Hazard.WEIGHT);
+            case Step.Heat heat -> found.add(Hazard.HEAT);
+            case Step.Cut cut -> found.add(Hazard.BLADE);
+            case Step.Dissolve dissolve -> found.add(dissolve.what() == Step.Soluble.SUBLIMED_DYE ? Hazard.SCALD : Hazard.KITCHEN);
+            case Step.SetOut s -> { }
+            case Step.Join s -> { }
+            case Step.Unload s -> { }
+            case Step.Part s -> { }
+            case Step.Move s -> { }
+            case Step.Outline s -> { }
+            case Step.Blot s -> { }
+            case Step.Judge s -> { }
+        }
+        return found;
     }
 
-    private static Optional<String> prepare(Step.Preparation what) {
-        return switch (what) {
-            case TRIM_PRINT -> Optional.of("Cut away from your hand. Work from a copy, never the only original; check your right to use another's picture.");
-            case CLEAN_SUPPORT -> Optional.of("Brush dust off outdoors or with a mask on.");
-            case TOUCH_UP -> Optional.empty();
-        };
-    }
-
-    private static Optional<String> apply(Material material) {
-        return switch (material.kind()) {
-            case VARNISH -> Optional.of("Varnish: open the windows, no flame, gloves; a mask if its label asks for one. Children and pets out of the room.");
-            case MEDIUM -> Optional.of("Acrylic binder: keep it off your skin for long, out of eyes and out of the drain.");
-            case OIL -> Optional.of("Oil makes floors slippery: wipe up drops at once.");
-        };
+    /** Their words, for the step. */
+    public static List<String> words(Step step) {
+        return of(step).stream().map(Hazard::words).toList();
     }
 
     /** Every caution of a plan once, with the acts it belongs to. */
     public static Map<String, List<String>> of(Trace trace) {
         Map<String, List<String>> all = new LinkedHashMap<>();
         for (Trace.Moment moment : trace.moments()) {
-            of(moment.act().step()).ifPresent(caution -> all.merge(caution, List.of(moment.act().title()), CautionReading::both));
+            for (Hazard hazard : of(moment.act().step())) {
+                List<String> acts = all.computeIfAbsent(hazard.words(), words -> new ArrayList<>());
+                if (!acts.contains(moment.act().title())) {
+                    acts.add(moment.act().title());
+                }
+            }
         }
         return all;
-    }
-
-    private static List<String> both(List<String> a, List<String> b) {
-        return a.containsAll(b) ? a : java.util.stream.Stream.concat(a.stream(), b.stream()).toList();
     }
 }

@@ -1,44 +1,38 @@
 package kindveil.reading;
 
-import java.util.List;
-import kindveil.way.Bench;
-import kindveil.way.Face;
-import kindveil.way.Hand;
-import kindveil.way.Layer.Image;
+import java.util.Optional;
+import kindveil.bench.Face;
+import kindveil.bench.Hand;
+import kindveil.bench.Mask;
 import kindveil.way.Trace;
 
 /**
- * The hand of the finished image, and how the print must stand for it.
+ * The hand of a finished image, and how its print must stand for it.
  *
- * @param contacts how often the image passed from one face to another
+ * @param turns how often it was turned: by each contact with another face, and by looking at it from behind
  * @param finished how it stands for the eye when the print is made unmirrored
+ * @param onSupport how it stands on the support itself; on a block that is its mirror image
  */
-public record HandReading(int contacts, Hand finished) {
+public record HandReading(int turns, Hand finished, Hand onSupport) {
 
-    /** Of a trace whose print was made unmirrored. */
-    public static HandReading of(Trace trace) {
-        int contacts = 0;
-        Hand last = null;
-        for (Trace.Moment moment : trace.moments()) {
-            Hand hand = seen(moment.after());
-            contacts += last != null && hand != last ? 1 : 0;
-            last = hand;
-        }
-        if (last == null) {
-            throw new IllegalStateException("Impossible state: a plan without an image.");
-        }
-        return new HandReading(contacts, last);
+    /** Of a trace whose print was made unmirrored; empty where nothing is printed. */
+    public static Optional<HandReading> of(Trace trace) {
+        return trace.picture().isEmpty() ? Optional.empty() : Optional.of(of(trace, trace.picture().getAsInt()));
     }
 
-    /** As seen from outside the face the image lies on now. */
-    private static Hand seen(Bench bench) {
-        for (Face face : List.of(Face.SUPPORT_FRONT, Face.PRINT_FRONT)) {
-            List<Image> images = bench.layers(face, Image.class);
-            if (!images.isEmpty()) {
-                return images.getLast().hand();
-            }
+    private static HandReading of(Trace trace, int picture) {
+        int turns = 0;
+        Mask last = null;
+        for (Trace.Moment moment : trace.moments()) {
+            Optional<Mask> mask = moment.after().picture(picture);
+            turns += mask.isPresent() && last != null && mask.get().hand() != last.hand() ? 1 : 0;
+            last = mask.orElse(last);
         }
-        return null;
+        if (last == null) {
+            throw new IllegalStateException("Impossible state: picture %d was never set out.".formatted(picture));
+        }
+        Hand onSupport = trace.end().pictures(Face.SUPPORT_FRONT).stream().filter(mask -> mask.picture() == picture).map(Mask::hand).findFirst().orElse(last.hand());
+        return new HandReading(turns, last.hand(), onSupport);
     }
 
     /** How the print must stand so that the finished image stands as wanted. */

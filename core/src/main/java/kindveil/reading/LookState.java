@@ -1,15 +1,21 @@
 package kindveil.reading;
 
+import java.util.List;
 import java.util.Optional;
-import kindveil.way.Bench;
-import kindveil.way.Face;
-import kindveil.way.Layer.Residue;
-import kindveil.way.Material;
-import kindveil.way.Step;
-import kindveil.way.Tool;
+import java.util.stream.Stream;
+import kindveil.bench.Bench;
+import kindveil.bench.Face;
+import kindveil.bench.Layer.Residue;
+import kindveil.bench.Material;
+import kindveil.bench.Step;
+import kindveil.bench.ThingKind;
+import kindveil.bench.Tool;
 import kindveil.way.Trace;
 
-/** The four states a piece is looked at in, each a bench of the trace. */
+/**
+ * The states a piece is looked at in, each a bench of the trace. Where paper is rubbed away: wet after round n, dried
+ * white, cleared, sealed. Where none is: dry, and sealed.
+ */
 public enum LookState {
     WET("wet"), DRIED("dried white"), CLEARED("cleared"), SEALED("sealed");
 
@@ -24,59 +30,113 @@ public enum LookState {
         return words;
     }
 
+    /** What it is called for one plan: nothing turns white where no paper was rubbed. */
+    public String words(Trace trace) {
+        return this == DRIED && trace.mostPasses() == 0 ? "dry" : words;
+    }
+
     /**
      * The bench at which the piece looks so after a pass.
      *
-     * @param pass 1 to the number of passes the plan offers
+     * @param pass 1 to the number of passes the plan offers; of no matter where it has none
      */
     public Bench bench(Trace trace, int pass) {
-        Bench rubbed = trace.rubbed(pass);
         return switch (this) {
-            case WET -> rubbed;
-            case DRIED -> dried(rubbed);
-            case CLEARED -> step(trace, Material.Kind.MEDIUM).or(() -> step(trace, Material.Kind.OIL))
-                    .map(step -> dried(rubbed).take(step).bench()).orElse(dried(rubbed));
-            case SEALED -> step(trace, Material.Kind.VARNISH).map(step -> CLEARED.bench(trace, pass).take(step).bench())
-                    .orElse(CLEARED.bench(trace, pass));
+            case WET -> placed(trace, arrived(trace, pass));
+            case DRIED -> placed(trace, dried(arrived(trace, pass)));
+            case CLEARED -> clearing(trace).map(step -> DRIED.bench(trace, pass).after(step)).orElse(DRIED.bench(trace, pass));
+            case SEALED -> sealing(trace).map(step -> CLEARED.bench(trace, pass).after(step)).orElse(CLEARED.bench(trace, pass));
         };
+    }
+
+    /** Just after the image came to what keeps it; for what brings no image, at the end. */
+    private static Bench arrived(Trace trace, int pass) {
+        if (trace.mostPasses() > 0) {
+            return trace.rubbed(Math.max(1, pass));
+        }
+        return trace.picture().isEmpty() ? trace.end() : trace.moments().stream().map(Trace.Moment::after)
+                .filter(bench -> bench.shows(trace.picture().getAsInt()) && !bench.has(ThingKind.PRINT)).findFirst().orElse(trace.end());
+    }
+
+    /** An image still on tape or a skin is followed to the support, by the steps of the plan that bring it there. */
+    private static Bench placed(Trace trace, Bench arrived) {
+        Bench bench = arrived;
+        if (trace.picture().isEmpty() || bench.shows(trace.picture().getAsInt())) {
+            return bench;
+        }
+        List<Trace.Moment> after = trace.moments().stream().dropWhile(moment -> !(moment.act().step() instanceof Step.RubAway))
+                .filter(moment -> !(moment.act().step() instanceof Step.RubAway) && !(moment.act().step() instanceof Step.Wet)).toList();
+        for (Trace.Moment moment : after) {
+            bench = bench.after(moment.act().step());
+            if (bench.shows(trace.picture().getAsInt())) {
+                return bench;
+            }
+        }
+        return bench;
     }
 
     private static Bench dried(Bench bench) {
         return bench.at(bench.now().plus(Residue.DRIES_IN));
     }
 
-    /** The coat of a kind that the plan lays over the finished image. */
-    private static Optional<Step> step(Trace trace, Material.Kind kind) {
-        return trace.plan().acts().stream().map(act -> act.step()).filter(step -> switch (step) {
-            case Step.Apply apply -> apply.material().kind() == kind && trace.overImage(apply);
-            case Step.Infuse infuse -> infuse.agent().kind() == kind;
-            case Step.Prepare s -> false;
-            case Step.Join s -> false;
-            case Step.Press s -> false;
-            case Step.Load s -> false;
-            case Step.Unload s -> false;
-            case Step.Wet s -> false;
-            case Step.Abrade s -> false;
-            case Step.RubAway s -> false;
-            case Step.WashUp s -> false;
-            case Step.Judge s -> false;
-        }).findFirst();
+    private static Optional<Step> clearing(Trace trace) {
+        return over(trace).filter(step -> kind(step) == Material.Kind.MEDIUM).findFirst().or(() -> over(trace).filter(step -> kind(step) == Material.Kind.OIL).findFirst());
+    }
+
+    private static Optional<Step> sealing(Trace trace) {
+        return over(trace).filter(step -> kind(step) == Material.Kind.VARNISH).findFirst();
+    }
+
+    /** Coats over the finished image. */
+    private static Stream<Step> over(Trace trace) {
+        return trace.plan().acts().stream().map(act -> act.step()).filter(step -> kind(step) != null && trace.overImage(step));
+    }
+
+    private static Material.Kind kind(Step step) {
+        return switch (step) {
+            case Step.Apply apply -> apply.onto().equals(Face.SUPPORT_FRONT) ? apply.material().kind() : null;
+            case Step.Infuse infuse -> infuse.agent().kind();
+            case Step.SetOut s -> null;
+            case Step.Prepare s -> null;
+            case Step.Mix s -> null;
+            case Step.Join s -> null;
+            case Step.Press s -> null;
+            case Step.Load s -> null;
+            case Step.Unload s -> null;
+            case Step.Part s -> null;
+            case Step.RubAway s -> null;
+            case Step.Wet s -> null;
+            case Step.Abrade s -> null;
+            case Step.Dissolve s -> null;
+            case Step.Heat s -> null;
+            case Step.Move s -> null;
+            case Step.Cut s -> null;
+            case Step.Outline s -> null;
+            case Step.Blot s -> null;
+            case Step.WashUp s -> null;
+            case Step.Judge s -> null;
+        };
     }
 
     /** Whether the plan has a step that brings this state about. */
     public boolean planned(Trace trace) {
         return switch (this) {
-            case WET, DRIED -> true;
-            case CLEARED -> step(trace, Material.Kind.MEDIUM).or(() -> step(trace, Material.Kind.OIL)).isPresent();
-            case SEALED -> step(trace, Material.Kind.VARNISH).isPresent();
+            case WET -> trace.mostPasses() > 0;
+            case DRIED -> true;
+            case CLEARED -> clearing(trace).isPresent();
+            case SEALED -> sealing(trace).isPresent();
         };
+    }
+
+    /** The states worth looking at. */
+    public static List<LookState> of(Trace trace) {
+        return Stream.of(values()).filter(state -> state.planned(trace) || trace.mostPasses() > 0 && state != SEALED && trace.moments().stream()
+                .anyMatch(moment -> moment.act().step() instanceof Step.RubAway rub && rub.keeps().equals(Face.SUPPORT_FRONT))).toList();
     }
 
     /** A dried bench once one agent has cleared it: a thin coat of medium, or oil rubbed in. */
     public static Bench clearedWith(Bench dried, Material agent) {
-        return dried.take(switch (agent.kind()) {
-            case OIL -> new Step.Infuse(Face.SUPPORT_FRONT, agent, Tool.SOFT_CLOTH);
-            case MEDIUM, VARNISH -> new Step.Apply(Face.SUPPORT_FRONT, agent, THIN_COAT, Tool.BRUSH);
-        }).bench();
+        return dried.after(agent.kind() == Material.Kind.OIL ? new Step.Infuse(Face.SUPPORT_FRONT, agent, Tool.SOFT_CLOTH)
+                : Step.coat(Face.SUPPORT_FRONT, agent, THIN_COAT, Tool.BRUSH));
     }
 }

@@ -3,12 +3,11 @@ package kindveil.reading;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
+import kindveil.bench.Ground;
+import kindveil.bench.PrintKind;
 import kindveil.way.Brief;
 import kindveil.way.Choice;
-import kindveil.way.Ground;
-import kindveil.way.Plan;
-import kindveil.way.PrintKind;
-import kindveil.way.Refusal;
+
 import kindveil.way.Trace;
 import kindveil.way.Way;
 
@@ -21,15 +20,16 @@ import kindveil.way.Way;
 public record Remedies(String words, Brief brief) {
 
     /** Every one-step remedy in the order of the way's own choices; empty when none helps or none is needed. */
-    public static List<Remedies> of(Way way, Brief brief, Function<Brief, Plan> expand) {
-        if (refusals(expand.apply(brief)).isEmpty()) {
+    public static List<Remedies> of(Way way, Brief brief, Function<Brief, Trace> walked) {
+        if (walked.apply(brief).refusals().isEmpty()) {
             return List.of();
         }
-        return candidates(way, brief).stream().filter(remedy -> refusals(expand.apply(remedy.brief)).isEmpty()).toList();
+        return candidates(way, brief).stream().filter(remedy -> walked.apply(remedy.brief).refusals().isEmpty()).toList();
     }
 
-    private static List<Refusal> refusals(Plan plan) {
-        return Trace.of(plan).refusals();
+    /** For a way on its own. */
+    public static List<Remedies> of(Way way, Brief brief) {
+        return of(way, brief, b -> Trace.of(way.expand(b)));
     }
 
     private static List<Remedies> candidates(Way way, Brief brief) {

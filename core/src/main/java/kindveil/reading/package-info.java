@@ -1,13 +1,18 @@
 /**
  * Readings: each answers one question about a plan, from the trace of bench states it leaves.
  *
- * <p><b>In:</b> a {@link kindveil.way.Trace} (or one {@link kindveil.way.Bench} of it). <b>Out:</b>
+ * <p><b>In:</b> a {@link kindveil.way.Trace} (or one {@link kindveil.bench.Bench} of it). <b>Out:</b>
  * <ul>
  * <li>{@link kindveil.reading.HandReading}: does the image read right, and must the print be mirrored;</li>
  * <li>{@link kindveil.reading.StackReading}: the layers from the eye down, and how they look;</li>
+ * <li>{@link kindveil.reading.LookState}: the states a piece is looked at in;</li>
  * <li>{@link kindveil.reading.TimeReading}: hands-on and waiting, act by act;</li>
- * <li>{@link kindveil.reading.AmountReading}: how much of what;</li>
- * <li>{@link kindveil.reading.CautionReading}: what can hurt, at which step.</li>
+ * <li>{@link kindveil.reading.AmountReading}: how much of what, and what is mixed of which parts;</li>
+ * <li>{@link kindveil.reading.CautionReading}: what can hurt, at which step;</li>
+ * <li>{@link kindveil.reading.CardReading}: what a card at the bench says;</li>
+ * <li>{@link kindveil.reading.TaskReading}: tasks, lags and resources, for a scheduler;</li>
+ * <li>{@link kindveil.reading.CompatibilityReading}: sound, with care, poor or no, with reasons and what would help;</li>
+ * <li>{@link kindveil.reading.Remedies}: single changes that make a refused plan sound.</li>
  * </ul>
  * No reading knows a way by name. Each answers every step by an exhaustive switch, so a new step does not
  * compile until all of them do.

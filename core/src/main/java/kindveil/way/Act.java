@@ -2,6 +2,7 @@ package kindveil.way;
 
 import java.time.Duration;
 import java.util.List;
+import kindveil.bench.Step;
 import kindveil.measure.Span;
 
 /**
@@ -26,6 +27,11 @@ public record Act(String key, Step step, String title, String how, Duration hand
     /** An act with nothing to check but that it is done. */
     public static Act of(String key, Step step, String title, String how, double minutes) {
         return new Act(key, step, title, how, Span.minutes(minutes), List.of(Answer.goOn("Done", "")), 0);
+    }
+
+    /** Under another key, its answers leading to keys changed alike. */
+    Act renamed(java.util.function.UnaryOperator<String> rename) {
+        return new Act(rename.apply(key), step, title, how, handsOn, answers.stream().map(answer -> answer.renamed(rename)).toList(), expected);
     }
 
     public Act answered(Answer... possible) {

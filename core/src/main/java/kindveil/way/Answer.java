@@ -24,6 +24,10 @@ public record Answer(String words, String meaning, Effect effect) {
         }
     }
 
+    Answer renamed(java.util.function.UnaryOperator<String> rename) {
+        return effect instanceof Effect.SkipTo skip ? new Answer(words, meaning, new Effect.SkipTo(rename.apply(skip.act()))) : this;
+    }
+
     public static Answer goOn(String words, String meaning) {
         return new Answer(words, meaning, new Effect.GoOn());
     }

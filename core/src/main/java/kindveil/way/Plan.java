@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import kindveil.bench.Bench;
 import kindveil.way.Answer.Effect;
 
 /**
@@ -64,6 +65,14 @@ public record Plan(Bench bench, List<Act> acts, List<Window> windows) {
         public Builder act(Act act) {
             acts.add(act);
             return this;
+        }
+
+        List<Window> windows() {
+            return List.copyOf(windows);
+        }
+
+        List<Act> acts() {
+            return List.copyOf(acts);
         }
 
         public Builder window(Window window) {

@@ -2,6 +2,9 @@ package kindveil.way;
 
 import java.time.Duration;
 import java.util.Optional;
+import kindveil.bench.Bench;
+import kindveil.bench.Layer;
+import kindveil.bench.Wetness;
 import kindveil.drying.Curve;
 
 /**
@@ -32,7 +35,7 @@ public record Times(Duration earliest, Duration advised, Duration closing, Durat
 
     private static Times open(Window.Open open, Bench bench) {
         Optional<Curve.Spread> spread = Optional.ofNullable(open.bed()).flatMap(bench::topCoat)
-                .filter(coat -> coat.wetness() != null).flatMap(coat -> fromNow(coat.wetness(), bench, kindveil.drying.Stage.OPEN));
+                .filter(coat -> coat.wetness() != null).flatMap(coat -> fromNow(coat.wetness(), bench, open.limit()));
         Duration latest = spread.map(s -> least(s.half(), open.most())).orElse(open.most());
         Duration closing = spread.map(s -> least(s.quarter(), between(Duration.ZERO, latest, CLOSING_SHARE)))
                 .orElse(between(Duration.ZERO, latest, CLOSING_SHARE));

@@ -6,6 +6,12 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import kindveil.bench.Bench;
+import kindveil.bench.Concern;
+import kindveil.bench.Face;
+import kindveil.bench.Refusal;
+import kindveil.bench.Step;
+import kindveil.bench.ThingKind;
 
 /**
  * What a plan leaves behind when it is walked at its advised times: the bench before and after each act.
@@ -23,11 +29,13 @@ public record Trace(Plan plan, List<Moment> moments) {
      * @param after the bench at {@code end}
      * @param waits the windows that end at this act
      * @param refusals what the bench has against it
+     * @param concerns what it takes, but doubts
      */
-    public record Moment(Act act, Duration start, Duration end, Bench before, Bench after, List<Wait> waits, List<Refusal> refusals) {
+    public record Moment(Act act, Duration start, Duration end, Bench before, Bench after, List<Wait> waits, List<Refusal> refusals, List<Concern> concerns) {
         public Moment {
             waits = List.copyOf(waits);
             refusals = List.copyOf(refusals);
+            concerns = List.copyOf(concerns);
         }
     }
 
@@ -63,9 +71,8 @@ public record Trace(Plan plan, List<Moment> moments) {
     /** One act taken between two times of the bench. */
     public static Moment moment(Act act, Bench bench, Duration start, Duration end, List<Wait> waits) {
         Bench before = bench.at(start);
-        List<Refusal> refusals = Rules.judge(before, act.step());
-        Bench after = Moves.take(before.at(end), act.step());
-        return new Moment(act, start, end, before, after, waits, refusals);
+        Bench after = before.at(end).after(act.step());
+        return new Moment(act, start, end, before, after, waits, before.refusals(act.step()), before.concerns(act.step()));
     }
 
     /** The windows that end at an act and whose first act has taken place. */
@@ -86,8 +93,31 @@ public record Trace(Plan plan, List<Moment> moments) {
         };
     }
 
+    /** Only what one part of a work of several ways did, on the bench as it found it. */
+    public Trace part(int number) {
+        String prefix = number + ".";
+        if (plan.acts().stream().noneMatch(act -> act.key().startsWith(prefix))) {
+            return this;
+        }
+        List<Act> acts = plan.acts().stream().filter(act -> act.key().startsWith(prefix)).toList();
+        List<Window> windows = plan.windows().stream().filter(w -> w.from().startsWith(prefix) && w.to().startsWith(prefix)).toList();
+        List<Moment> own = moments.stream().filter(moment -> moment.act().key().startsWith(prefix)).toList();
+        return new Trace(new Plan(own.getFirst().before(), acts, windows), own);
+    }
+
+    /** Which picture of the work it brings; empty where it brings none. */
+    public java.util.OptionalInt picture() {
+        return moments.stream().filter(moment -> moment.act().step() instanceof Step.SetOut)
+                .flatMap(moment -> ((Step.SetOut) moment.act().step()).thing().front().stream())
+                .filter(layer -> layer.mask().part() == kindveil.bench.Mask.Part.DARKS).mapToInt(layer -> layer.mask().picture()).findFirst();
+    }
+
     public List<Refusal> refusals() {
         return moments.stream().flatMap(moment -> moment.refusals().stream()).toList();
+    }
+
+    public List<Concern> concerns() {
+        return moments.stream().flatMap(moment -> moment.concerns().stream()).toList();
     }
 
     public Optional<Moment> moment(String key) {
@@ -110,26 +140,28 @@ public record Trace(Plan plan, List<Moment> moments) {
         }
         for (Act act : plan.acts()) {
             if (act.step() instanceof Step.RubAway rub && rub.pass() <= pass && moment(act.key()).isEmpty()) {
-                bench = Moves.take(bench, rub);
+                bench = bench.after(rub);
             }
         }
         return bench;
     }
 
-    /** How many rounds of rubbing the plan offers at most. */
+    /** How many rounds of rubbing the plan offers at most; 0 where no paper is rubbed away. */
     public int mostPasses() {
-        return (int) plan.acts().stream().filter(act -> act.step() instanceof Step.RubAway).count();
+        return (int) plan.acts().stream().filter(act -> act.step() instanceof Step.RubAway).mapToInt(act -> ((Step.RubAway) act.step()).pass()).max().orElse(0);
     }
 
     /** How many rounds it reckons with. */
     public int plannedPasses() {
-        return (int) moments.stream().filter(moment -> moment.act().step() instanceof Step.RubAway).count();
+        return moments.stream().filter(moment -> moment.act().step() instanceof Step.RubAway)
+                .mapToInt(moment -> ((Step.RubAway) moment.act().step()).pass()).max().orElse(0);
     }
 
-    /** Whether a coat of the plan goes over the image once the paper is gone. */
-    public boolean overImage(Step.Apply step) {
+    /** Whether a coat of the plan goes over the image once it lies on the support. */
+    public boolean overImage(Step step) {
         return moments.stream().filter(moment -> moment.act().step() == step)
-                .anyMatch(moment -> !moment.before().layers(step.onto(), Layer.Image.class).isEmpty() && step.onto().equals(Face.SUPPORT_FRONT));
+                .anyMatch(moment -> (picture().isPresent() ? moment.before().shows(picture().getAsInt()) : !moment.before().pictures(Face.SUPPORT_FRONT).isEmpty())
+                        && !moment.before().has(ThingKind.PRINT));
     }
 
     public Bench end() {

@@ -1,6 +1,7 @@
 package kindveil.way;
 
 import java.time.Duration;
+import kindveil.bench.Face;
 import kindveil.drying.Stage;
 import kindveil.measure.Provenance;
 
@@ -12,6 +13,11 @@ public sealed interface Window {
     /** Key of the act it ends at the start of. */
     String to();
 
+    /** The latest practice allows, or null where more never harms. */
+    default Duration most() {
+        return null;
+    }
+
     /** Why, in one sentence. */
     String why();
 
@@ -21,9 +27,10 @@ public sealed interface Window {
      * Only a maximum: what was laid must still be wet.
      *
      * @param bed the face that must be open, or null where it is a tool that hardens
+     * @param limit how dry the bed may be at most; of no matter without one
      * @param most the longest practice allows; the drying model may shorten it
      */
-    record Open(String from, String to, Face bed, Duration most, String why, Provenance provenance) implements Window {
+    record Open(String from, String to, Face bed, Stage limit, Duration most, String why, Provenance provenance) implements Window {
     }
 
     /** Two-sided: parted while wet, neither sooner nor later. */

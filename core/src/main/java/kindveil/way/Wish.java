@@ -5,7 +5,8 @@ public enum Wish {
     CLEAN("clean", "all paper gone, black as the copy", 4),
     SOFT("soft", "a trace of veil is welcome", 3),
     GHOSTED("ghosted", "white ghosts are part of it", 2),
-    TORN("torn", "holes and rough edges are part of it", 2);
+    TORN("torn", "holes and rough edges are part of it", 2),
+    DISTORTED("distorted", "slides, folds and smears are part of it", 3);
 
     private final String words;
     private final String meaning;

@@ -1,26 +1,17 @@
 /**
- * The step language, the bench it acts on, and the ways written in it.
+ * Ways as plans: acts made of steps, windows between them, choices, and the walk over the bench.
  *
- * <p><b>In:</b> a {@link kindveil.way.Brief} (size, print, support, ground, choices). <b>Out:</b> a
- * {@link kindveil.way.Plan}: acts in order, each a {@link kindveil.way.Step} with its words, and the
- * {@link kindveil.way.Window}s between them. Readings (package {@code reading}) never look at a way, only at
- * the {@link kindveil.way.Trace} of bench states its plan leaves.
+ * <p><b>In:</b> a {@link kindveil.way.Brief} (size, print, support, ground, wish, choices, dials, colours, room) for a
+ * {@link kindveil.way.Way}, or several of them as a {@link kindveil.way.Work}. <b>Out:</b> a {@link kindveil.way.Plan}:
+ * acts in order, each a step of the bench with its words, and the {@link kindveil.way.Window}s between them, neighbours
+ * or not; and its {@link kindveil.way.Trace}. Readings never look at a way, only at the trace.
  *
  * <p><b>How a plan is walked</b> ({@link kindveil.way.Trace}):
  * <ol>
  * <li>every act begins at the advised end of all windows that end at it;</li>
  * <li>the bench is brought to that time, so that its coats dry;</li>
- * <li>the bench judges the step ({@link kindveil.way.Rules}) and takes it ({@link kindveil.way.Moves}); what
- * is refused is kept and the walk goes on, so that all findings are shown together.</li>
- * </ol>
- *
- * <p><b>A valid bench</b> ({@link kindveil.way.Bench}):
- * <ol>
- * <li>each thing is there once;</li>
- * <li>a bond joins two faces of two different things that are both there;</li>
- * <li>no face is in two bonds;</li>
- * <li>a load lies on a bond;</li>
- * <li>its time never runs backwards.</li>
+ * <li>the bench judges the step and takes it; what is refused is kept and the walk goes on, so that all findings are
+ * shown together.</li>
  * </ol>
  *
  * <p><b>A valid plan</b> ({@link kindveil.way.Plan}):
@@ -30,7 +21,8 @@
  * <li>answers lead only to acts of the plan.</li>
  * </ol>
  *
- * <p>The hand is not stored anywhere as a rule: an image layer is turned each time it passes from one face
- * to another, so it is counted in contacts (see {@link kindveil.way.Layer.Image}).
+ * <p><b>Defaults</b> ({@link kindveil.way.Dial}): free inside the usual range, asked about outside it, refused outside
+ * the possible, each with the consequence. <b>Parallel tracks</b> are put into one order by
+ * {@link kindveil.way.Tracks}: hands go where something is ready first.
  */
 package kindveil.way;

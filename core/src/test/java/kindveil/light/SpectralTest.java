@@ -84,12 +84,12 @@ class SpectralTest {
 
     @Test
     void look_wholePicture_equalsEachPixelAlone() {
-        Look look = new Look(Stack.bare(Surface.GLOSS).plusInside(new Toner(0.2).solid()), Stack.bare(Surface.GLOSS));
+        Look look = new Look(java.util.List.of(Stack.bare(Surface.GLOSS), Stack.bare(Surface.GLOSS).plusInside(new Toner(0.2).solid())));
         Colour ground = new Colour(0.4, 0.3, 0.2);
         var grounds = new kindveil.image.Picture(kindveil.image.Plane.filled(2, 1, 0.4f), kindveil.image.Plane.filled(2, 1, 0.3f), kindveil.image.Plane.filled(2, 1, 0.2f));
-        var seen = look.over(grounds, kindveil.image.Plane.of(2, 1, new float[] {0, 0.5f}));
+        var seen = look.over(grounds, java.util.List.of(kindveil.image.Plane.of(2, 1, new float[] {0, 0.5f})));
         assertEquals(look.at(ground, 0).red(), seen.red().at(0, 0), 2e-3);
-        assertEquals(look.at(ground, 0.5).green(), seen.green().at(1, 0), 2e-3);
+        assertEquals(look.at(ground, 0.5f).green(), seen.green().at(1, 0), 2e-3);
     }
 
     @Test

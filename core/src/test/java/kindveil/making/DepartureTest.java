@@ -10,14 +10,14 @@ import java.util.List;
 import java.util.Random;
 import kindveil.way.Act;
 import kindveil.way.Briefs;
-import kindveil.way.Catalogue;
+import kindveil.catalogue.Catalogue;
 import kindveil.way.Plan;
 import kindveil.way.Trace;
 import org.junit.jupiter.api.Test;
 
 class DepartureTest {
     private static final Instant BEGUN = Instant.parse("2026-03-05T18:00:00Z");
-    private final Plan plan = Catalogue.way("gel-lay").expand(Briefs.sound(), 100);
+    private final Plan plan = Catalogue.way("gel-lay").expand(Briefs.sound());
 
     private List<Deed> asPlanned() {
         return new ArrayList<>(Making.of(plan, BEGUN, List.of()).forecast(BEGUN).stream()
@@ -48,7 +48,7 @@ class DepartureTest {
 
     @Test
     void of_rubbingTooSoon_saysWhatWasAsked() {
-        List<Deed> deeds = new ArrayList<>(asPlanned().subList(0, 6));
+        List<Deed> deeds = new ArrayList<>(asPlanned().subList(0, 8));
         deeds.add(new Deed("pass-1-wet", 0, deeds.getLast().at().plus(Duration.ofMinutes(20)), false));
         List<Departure> found = departures(deeds);
         assertEquals("Wet the paper", found.getFirst().act());

@@ -14,14 +14,14 @@ import kindveil.measure.UnusableValue;
 import kindveil.way.Act;
 import kindveil.way.Answer;
 import kindveil.way.Briefs;
-import kindveil.way.Catalogue;
+import kindveil.catalogue.Catalogue;
 import kindveil.way.Plan;
-import kindveil.way.Refusal;
+import kindveil.bench.Refusal;
 import org.junit.jupiter.api.Test;
 
 class MakingTest {
     private static final Instant BEGUN = Instant.parse("2026-03-05T18:00:00Z");
-    private final Plan plan = Catalogue.way("gel-lay").expand(Briefs.sound(), 100);
+    private final Plan plan = Catalogue.way("gel-lay").expand(Briefs.sound());
 
     /** Does acts at the minutes given until {@code until} is the act at hand. */
     private List<Deed> until(String until, int minutesEach) {
@@ -49,8 +49,8 @@ class MakingTest {
     @Test
     void of_nothingDone_beginsWithTheFirstAct() {
         Making making = making(List.of());
-        assertEquals("trim", making.current().orElseThrow().key());
-        assertEquals("clean", making.following().orElseThrow().key());
+        assertEquals("set-out-print", making.current().orElseThrow().key());
+        assertEquals("trim", making.following().orElseThrow().key());
         assertEquals(1, making.position());
         assertTrue(making.clock().isEmpty());
     }
@@ -80,7 +80,7 @@ class MakingTest {
     @Test
     void running_whileLaying_holdsTheBrush() {
         List<Clock.Running> running = making(until("lay", 1)).running();
-        assertEquals(List.of("wash"), running.stream().map(r -> r.act().key()).toList());
+        assertEquals(List.of("coat-wash"), running.stream().map(r -> r.act().key()).toList());
         assertTrue(running.getFirst().clock().closes());
     }
 
@@ -123,8 +123,8 @@ class MakingTest {
     @Test
     void take_toldLate_countsFromWhenItHappened() {
         List<Deed> deeds = until("press", 1);
-        Clock early = making(deeds, new Deed("press", 0, at(10), false), new Deed("wash", 0, at(12), false)).clock().orElseThrow();
-        Clock late = making(deeds, new Deed("press", 0, at(50), false), new Deed("wash", 0, at(52), false)).clock().orElseThrow();
+        Clock early = making(deeds, new Deed("press", 0, at(10), false), new Deed("coat-wash", 0, at(12), false)).clock().orElseThrow();
+        Clock late = making(deeds, new Deed("press", 0, at(50), false), new Deed("coat-wash", 0, at(52), false)).clock().orElseThrow();
         assertTrue(early.opens().isBefore(late.opens()));
         assertEquals(at(10), early.began());
     }
@@ -157,5 +157,15 @@ class MakingTest {
 
     private static int minuteAfter(List<Deed> deeds) {
         return (int) Duration.between(BEGUN, deeds.getLast().at()).toMinutes() + 1;
+    }
+
+    @Test
+    void asFarAsItFits_deedsOfAnotherPlan_standWhereTheyPart() {
+        List<Deed> deeds = new ArrayList<>(until("lay", 1));
+        assertEquals("lay", Making.asFarAsItFits(plan, BEGUN, deeds).current().orElseThrow().key());
+        deeds.set(2, new Deed("an-act-that-was", 0, deeds.get(2).at(), false));
+        Making making = Making.asFarAsItFits(plan, BEGUN, deeds);
+        assertEquals(2, making.moments().size());
+        assertThrows(UnusableValue.class, () -> Making.of(plan, BEGUN, deeds));
     }
 }

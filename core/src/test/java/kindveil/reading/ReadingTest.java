@@ -10,12 +10,12 @@ import kindveil.light.Colour;
 import kindveil.reading.StackReading.Kind;
 import kindveil.way.Brief;
 import kindveil.way.Briefs;
-import kindveil.way.Catalogue;
-import kindveil.way.Ground;
-import kindveil.way.Hand;
-import kindveil.way.Material;
-import kindveil.way.PrintKind;
-import kindveil.way.Step;
+import kindveil.catalogue.Catalogue;
+import kindveil.bench.Ground;
+import kindveil.bench.Hand;
+import kindveil.bench.Material;
+import kindveil.bench.PrintKind;
+import kindveil.bench.Step;
 import kindveil.way.Trace;
 import kindveil.way.Way;
 import org.junit.jupiter.api.Test;
@@ -27,14 +27,14 @@ class ReadingTest {
     private final Way way = Catalogue.way("gel-lay");
 
     private Trace trace(Brief brief) {
-        return Trace.of(way.expand(brief, way.bedThickness(brief).value()));
+        return Trace.of(way.expand(brief));
     }
 
     @ParameterizedTest
     @ValueSource(strings = {"even-coat", "damp", "deep-bed", "double-coat"})
     void hand_directLay_isOneContactAndMirrored(String school) {
-        HandReading hand = HandReading.of(trace(Briefs.sound().with("school", school)));
-        assertEquals(1, hand.contacts());
+        HandReading hand = HandReading.of(trace(Briefs.sound().with("school", school))).orElseThrow();
+        assertEquals(1, hand.turns());
         assertEquals(Hand.MIRRORED, hand.finished());
         assertEquals(Hand.MIRRORED, hand.printFor(Hand.READS_RIGHT));
         assertEquals(Hand.READS_RIGHT, hand.printFor(Hand.MIRRORED));
@@ -42,7 +42,7 @@ class ReadingTest {
 
     @Test
     void hand_mirroredPrint_endsReadingRight() {
-        assertEquals(Hand.READS_RIGHT, HandReading.of(trace(Briefs.sound().withHand(Hand.MIRRORED))).finished());
+        assertEquals(Hand.READS_RIGHT, HandReading.of(trace(Briefs.sound().withHand(Hand.MIRRORED))).orElseThrow().finished());
     }
 
     @Test
@@ -96,7 +96,7 @@ class ReadingTest {
     @Test
     void amounts_areaTimesThicknessTimesWaste() {
         Brief brief = Briefs.sound();
-        AmountReading amounts = AmountReading.of(trace(brief), brief.area());
+        AmountReading amounts = AmountReading.of(trace(brief), brief.width(), brief.height());
         double bed = 0.12 * 0.16 * 100 * 1.15;
         assertEquals(bed, amounts.forAct("coat").orElseThrow().volume().millilitres(), 1e-9);
         assertEquals(bed + 0.12 * 0.16 * 60 * 1.15, amounts.byMaterial().get(Material.GLOSS_MEDIUM).millilitres(), 1e-9);
@@ -104,10 +104,10 @@ class ReadingTest {
 
     @Test
     void amounts_tenByFifteenCentimetres_areWhatPracticeSays() {
-        Brief brief = new Brief(kindveil.measure.Length.ofMillimetres(100), kindveil.measure.Length.ofMillimetres(150), PrintKind.GOOD_TONER, Hand.MIRRORED,
-                kindveil.way.Support.BIRCH_PANEL, Ground.ACRYLIC_PAINT, kindveil.way.Wish.CLEAN, Map.of(), Briefs.sound().room());
-        double thin = AmountReading.of(trace(brief), brief.area()).forAct("coat").orElseThrow().volume().millilitres();
-        double deep = AmountReading.of(trace(brief.with("school", "deep-bed")), brief.area()).forAct("coat").orElseThrow().volume().millilitres();
+        Brief brief = new Brief(kindveil.measure.Length.ofMillimetres(100), kindveil.measure.Length.ofMillimetres(150), PrintKind.GOOD_TONER, 0, Hand.MIRRORED,
+                kindveil.bench.Support.BIRCH_PANEL, Ground.ACRYLIC_PAINT, kindveil.way.Wish.CLEAN, Map.of(), Map.of(), Map.of(), Briefs.sound().room());
+        double thin = AmountReading.of(trace(brief), brief.width(), brief.height()).forAct("coat").orElseThrow().volume().millilitres();
+        double deep = AmountReading.of(trace(brief.with("school", "deep-bed")), brief.width(), brief.height()).forAct("coat").orElseThrow().volume().millilitres();
         assertTrue(thin >= 1.5 && thin <= 5, "thin coat " + thin);
         assertTrue(deep >= 25 && deep <= 50, "deep bed " + deep);
     }
@@ -128,19 +128,19 @@ class ReadingTest {
             for (Trace.Moment moment : trace(Briefs.sound().with("school", school).with("sealing", "gloss-varnish")).moments()) {
                 boolean hazardous = moment.act().step() instanceof Step.Abrade || moment.act().step() instanceof Step.RubAway
                         || moment.act().step() instanceof Step.Apply || moment.act().step() instanceof Step.WashUp;
-                assertTrue(!hazardous || CautionReading.of(moment.act().step()).isPresent(), moment.act().key());
+                assertTrue(!hazardous || !CautionReading.of(moment.act().step()).isEmpty(), moment.act().key());
             }
         }
         Map<String, List<String>> all = CautionReading.of(trace(Briefs.sound().with("clearing", "mineral-oil")));
-        assertTrue(all.keySet().stream().anyMatch(c -> c.contains("self-heat")));
-        assertTrue(all.keySet().stream().anyMatch(c -> c.contains("bin, not down the sink")));
+        assertTrue(all.keySet().stream().anyMatch(c -> c.contains("Air oily cloths")));
+        assertTrue(all.keySet().stream().anyMatch(c -> c.contains("bin, not down the drain")));
         assertEquals(all.size(), all.keySet().stream().distinct().count());
     }
 
     @Test
     void remedies_varnishOverOil_proposesTheNearestAllowedOrder() {
         Brief wrong = Briefs.sound().with("clearing", "mineral-oil").with("sealing", "gloss-varnish");
-        List<String> words = Remedies.of(way, wrong, b -> way.expand(b, 100)).stream().map(Remedies::words).toList();
+        List<String> words = Remedies.of(way, wrong).stream().map(Remedies::words).toList();
         assertTrue(words.contains("Sealing: none"), words.toString());
         assertTrue(words.contains("Last veil: clear with gloss medium"), words.toString());
         assertTrue(words.stream().noneMatch(w -> w.startsWith("Ground")), words.toString());
@@ -148,10 +148,10 @@ class ReadingTest {
 
     @Test
     void remedies_inkjetAndSolubleGround_nameThePrintOrTheGround() {
-        assertEquals(List.of("Print: laser or photocopy, strong blacks", "Print: laser or photocopy, weak single run"),
-                Remedies.of(way, Briefs.sound().with(PrintKind.DYE_INKJET), b -> way.expand(b, 100)).stream().map(Remedies::words).toList());
-        assertTrue(Remedies.of(way, Briefs.sound().with(Ground.WATER_SOLUBLE), b -> way.expand(b, 100)).stream()
-                .map(Remedies::words).toList().contains("Ground: acrylic paint, dry"));
-        assertEquals(List.of(), Remedies.of(way, Briefs.sound(), b -> way.expand(b, 100)));
+        assertEquals(List.of("Print: laser print, strong blacks", "Print: photocopy", "Print: laser print, weak single run", "Print: page of an uncoated magazine or newspaper"),
+                Remedies.of(way, Briefs.sound().with(PrintKind.DYE_INKJET)).stream().map(Remedies::words).toList());
+        assertTrue(Remedies.of(way, Briefs.sound().with(Ground.WATER_SOLUBLE)).stream()
+                .map(Remedies::words).toList().containsAll(List.of("Ground: acrylic paint, dry", "The ground: sealed with clear medium first")));
+        assertEquals(List.of(), Remedies.of(way, Briefs.sound()));
     }
 }

@@ -12,36 +12,22 @@ create table piece (
   version int not null,
   title varchar(120) not null,
   created timestamp(9) with time zone not null,
-  picture_id uuid not null references picture(id),
-  ground_picture_id uuid references picture(id),
-  print_width_nm bigint not null,
-  black_point int not null,
-  white_point int not null,
-  tones int,
-  way varchar(40) not null,
-  bed_um double precision,
-  support varchar(40) not null,
-  ground varchar(40) not null,
-  ground_colour varchar(7) not null,
-  wish varchar(20) not null,
-  print_kind varchar(40) not null,
-  hand_wish varchar(20) not null,
-  paper varchar(20) not null,
-  copies int not null
+  ground_picture_id uuid references picture(id)
 );
-create table piece_choice (
+create table veil (
   piece_id uuid not null references piece(id),
-  choice varchar(40) not null,
-  chosen varchar(40) not null,
-  primary key (piece_id, choice)
+  seq int not null,
+  picture_id uuid references picture(id),
+  x_nm bigint not null,
+  y_nm bigint not null,
+  design_json varchar(20000) not null,
+  primary key (piece_id, seq)
 );
 create table run (
   id uuid primary key,
   piece_id uuid not null references piece(id),
   begun timestamp(9) with time zone not null,
-  brief_json clob not null,
-  bed_um double precision not null,
-  way varchar(40) not null,
+  work_json clob not null,
   laid_aside boolean not null
 );
 create index run_piece on run(piece_id);
@@ -66,6 +52,10 @@ create table log_entry (
   came varchar(2000) not null,
   different varchar(2000) not null,
   printed_by varchar(120) not null,
+  tack varchar(20),
+  fibre varchar(20),
+  stretch double precision,
+  by_products varchar(500) not null,
   state varchar(20) not null,
   pass int not null,
   photo_id uuid references picture(id)

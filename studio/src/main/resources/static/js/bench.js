@@ -102,8 +102,25 @@ function switchSound() {
 function send(form) {
   if (!form.dataset.sent) {
     form.dataset.sent = "yes";
-    form.submit();
+    if (document.body.dataset.dwell && form.dataset.hold === "space") {
+      count(3, form);
+    } else {
+      form.submit();
+    }
   }
+}
+
+// a dwell begins at nought: both hands hold the film by then
+function count(left, form) {
+  const shown = document.querySelector("[data-count]");
+  if (left === 0) {
+    form.submit();
+    return;
+  }
+  shown.hidden = false;
+  shown.textContent = left;
+  ring(1, 0);
+  setTimeout(() => count(left - 1, form), 1000);
 }
 
 function holdable(form) {

@@ -163,16 +163,18 @@ class JourneyTest {
     }
 
     private void makeIt() {
-        assertThat(page.locator("#act")).hasText("Trim the print");
+        assertThat(page.locator("#act")).hasText("Set out the print");
         press(" ");
         page.keyboard().up(" ");
         assertThat(page.locator(".holding")).hasCount(0);
-        assertThat(page.locator("#act")).hasText("Trim the print");
+        assertThat(page.locator("#act")).hasText("Set out the print");
+        hold("Trim the print");
         hold("Dust the support");
+        hold("Seal edges and back of the wood");
         hold("Coat where the print will lie");
         press("u");
         page.keyboard().up("u");
-        assertThat(page.locator("#act")).hasText("Dust the support");
+        assertThat(page.locator("#act")).hasText("Seal edges and back of the wood");
         hold("Coat where the print will lie");
         assertThat(page.locator(".warn")).containsText("Acrylic binder");
         hold("Lay the print, face down");
@@ -271,7 +273,7 @@ class JourneyTest {
         }
         page.navigate(piece + "/make");
         page.getByText("Begin at the bench").click();
-        assertThat(page.locator("#act")).hasText("Trim the print");
+        assertThat(page.locator("#act")).hasText("Set out the print");
         fits(page.url());
     }
 
@@ -319,5 +321,46 @@ class JourneyTest {
         assertEquals("Pieces", page.evaluate("document.activeElement.textContent"));
         page.keyboard().press("Enter");
         assertThat(page.locator("h1")).hasText("Pieces");
+    }
+
+    @Test
+    void dwell_isBegunOnACount_andTheFilmIsLiftedInItsWindow(Page opened) {
+        page = opened;
+        String piece = begin("Film gull");
+        station("Build");
+        page.getByLabel("Way", new Page.GetByLabelOptions().setExact(true)).first().selectOption("film-release");
+        assertThat(page.locator("main")).containsText("solution, wet");
+        page.navigate(piece + "/make");
+        page.getByText("Begin at the bench").click();
+        page.getByText("start me further on").click();
+        page.getByLabel("the act at hand is").selectOption("lay");
+        page.getByLabel("what went before was done").fill("0");
+        page.getByText("start there").click();
+        assertThat(page.locator("#act")).hasText("Lay the film, coated side down");
+        press(" ");
+        assertThat(page.locator("[data-count]")).hasText("3");
+        page.keyboard().up(" ");
+        assertThat(page.locator("#act")).hasText("Press lightly");
+        hold("Peel slowly, wet");
+        assertThat(page.locator("p[data-phase]")).hasText("too soon");
+        studio.clock().forward(Duration.ofSeconds(100));
+        page.reload();
+        assertThat(page.locator("p[data-phase]")).hasText(Pattern.compile("good|closing"));
+    }
+
+    @Test
+    void severalVeils_areLaidOverEachOtherAndMadeOnOneBench(Page opened) {
+        page = opened;
+        String piece = begin("Ferry lantern");
+        page.navigate(piece + "/build");
+        page.getByText("Lay another over it").click();
+        page.locator("#another-way").selectOption("glazing");
+        page.getByText("Add it").click();
+        assertThat(page.locator(".veils [aria-current]")).containsText("Glazes");
+        assertThat(page.locator("#section")).containsText("Transparent glaze");
+        assertThat(page.locator("#section")).containsText("Toner");
+        page.navigate(piece + "/make");
+        assertThat(page.locator("main")).containsText("Glaze, coat 1");
+        assertThat(page.locator("main")).containsText("What lies below must be through before the next is begun.");
     }
 }

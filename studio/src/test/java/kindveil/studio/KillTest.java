@@ -61,7 +61,7 @@ class KillTest {
             String piece = source.path().replaceAll("/source$", "");
             String bench = web.post(piece + "/make", Map.of()).path();
             int seq = 0;
-            for (; seq < 6; seq++) {
+            for (; seq < 8; seq++) {
                 assertEquals(200, web.post(bench + "/tell", Map.of("seq", String.valueOf(seq), "answer", "0", "ago", "0")).status());
             }
             Web.Answer note = web.post(piece + "/notes", Map.of("once", "00000000-0000-4000-8000-00000000000a", "verdict", "NEARLY", "came", "A pale corner.", "different", "", "printedBy", "shop"));

@@ -77,13 +77,25 @@ public final class Web {
 
     /** A form with one file. */
     public Answer upload(String path, Map<String, String> fields, String field, String name, byte[] file) {
+        return uploaded(path, fields, Map.of(field, Map.entry(name, file)));
+    }
+
+    /** A form with several files, each called by its field. */
+    public Answer uploads(String path, Map<String, String> fields, Map<String, byte[]> files) {
+        return uploaded(path, fields, files.entrySet().stream().collect(Collectors.toMap(Map.Entry::getKey, e -> Map.entry(e.getKey(), e.getValue()))));
+    }
+
+    private Answer uploaded(String path, Map<String, String> fields, Map<String, Map.Entry<String, byte[]>> files) {
         String edge = "edge7d3f";
         ByteArrayOutputStream body = new ByteArrayOutputStream();
         fields.forEach((key, value) -> write(body, "--%s\r\nContent-Disposition: form-data; name=\"%s\"\r\n\r\n%s\r\n".formatted(edge, key, value)));
         write(body, "--%s\r\nContent-Disposition: form-data; name=\"_csrf\"\r\n\r\n%s\r\n".formatted(edge, token()));
-        write(body, "--%s\r\nContent-Disposition: form-data; name=\"%s\"; filename=\"%s\"\r\nContent-Type: application/octet-stream\r\n\r\n".formatted(edge, field, name));
-        body.writeBytes(file);
-        write(body, "\r\n--" + edge + "--\r\n");
+        files.forEach((field, file) -> {
+            write(body, "--%s\r\nContent-Disposition: form-data; name=\"%s\"; filename=\"%s\"\r\nContent-Type: application/octet-stream\r\n\r\n".formatted(edge, field, file.getKey()));
+            body.writeBytes(file.getValue());
+            write(body, "\r\n");
+        });
+        write(body, "--" + edge + "--\r\n");
         return send(HttpRequest.newBuilder(URI.create(address + path)).header("Content-Type", "multipart/form-data; boundary=" + edge)
                 .POST(HttpRequest.BodyPublishers.ofByteArray(body.toByteArray())));
     }

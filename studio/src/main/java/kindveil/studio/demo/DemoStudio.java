@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import kindveil.catalogue.Catalogue;
 import kindveil.light.Colour;
 import kindveil.making.Deed;
 import kindveil.making.Making;
@@ -25,14 +26,15 @@ import kindveil.studio.work.Pieces;
 import kindveil.studio.work.PictureWork;
 import kindveil.studio.work.Planned;
 import kindveil.studio.work.Rooms;
+import kindveil.studio.work.Veil;
 import kindveil.studio.work.Run;
 import kindveil.studio.work.Runs;
 import kindveil.studio.work.StudioRoom;
 import kindveil.studio.work.ToldDeed;
 import kindveil.tone.Treatment.Levels;
 import kindveil.way.Act;
-import kindveil.way.Ground;
-import kindveil.way.Support;
+import kindveil.bench.Ground;
+import kindveil.bench.Support;
 import kindveil.way.Wish;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.context.SmartLifecycle;
@@ -92,6 +94,9 @@ class DemoStudio implements SmartLifecycle {
         moth();
         ticket();
         reedBed();
+        tape();
+        window();
+        plate();
         gauge();
         rope();
         heron();
@@ -107,45 +112,68 @@ class DemoStudio implements SmartLifecycle {
 
     private Piece piece(String title, Duration made, BufferedImage source, BufferedImage ground, Design design) {
         String file = title.toLowerCase(java.util.Locale.ROOT).replace(' ', '-');
-        Piece piece = new Piece(UUID.randomUUID(), 0, title, ago(made), picture(file + ".png", source), ground == null ? null : picture(file + "-ground.png", ground), design);
+        Piece piece = Piece.of(UUID.randomUUID(), 0, title, ago(made), picture(file + ".png", source), ground == null ? null : picture(file + "-ground.png", ground), design);
         pieces.add(piece);
         return work.get(piece.id());
     }
 
     private static Design design(double millimetres, Map<String, String> choices, Support support, Wish wish) {
-        return Design.fresh(Length.ofMillimetres(millimetres)).withBuild(choices, null, support, Ground.ACRYLIC_PAINT, Colour.parse("ground", "#c9a35c"), wish,
-                kindveil.way.PrintKind.GOOD_TONER);
+        return Design.fresh(Length.ofMillimetres(millimetres)).withBase(support, Ground.ACRYLIC_PAINT, Colour.parse("ground", "#c9a35c"))
+                .withBuild(choices, Map.of(), Map.of(), wish, kindveil.bench.PrintKind.GOOD_TONER);
     }
 
     private void heron() {
         Piece heron = piece("Heron at the landing", Duration.ofHours(20), Drawings.heron(), Grounds.river(),
                 design(120, Map.of("weight", "flat", "passes", "2"), Support.BIRCH_PANEL, Wish.SOFT));
-        begun(heron, Duration.ofMinutes(96), List.of(5, 8, 12, 14, 17, 19, 21));
+        begun(heron, Duration.ofMinutes(96), List.of(3, 5, 6, 8, 12, 14, 17, 19, 21));
     }
 
     private void rope() {
         Piece rope = piece("Mooring rope", Duration.ofDays(2), Drawings.rope(), Grounds.page(), design(150, Map.of("clearing", "matte-medium"), Support.WATERCOLOUR_PAPER, Wish.CLEAN));
-        begun(rope, Duration.ofMinutes(33), List.of(5, 8, 15, 17, 20));
+        begun(rope, Duration.ofMinutes(33), List.of(3, 5, 8, 15, 17, 20));
     }
 
     private void gauge() {
         Piece gauge = piece("Water-gauge", Duration.ofDays(3), Drawings.gauge(), null, design(80, Map.of("school", "double-coat"), Support.BIRCH_PANEL, Wish.CLEAN));
-        begun(gauge, Duration.ofMinutes(20), List.of(4, 7, 11, 13));
+        begun(gauge, Duration.ofMinutes(20), List.of(2, 4, 8, 10));
     }
 
     private void reedBed() {
         piece("Reed bed", Duration.ofDays(4), Drawings.reedBed(), null, design(140, Map.of(), Support.WATERCOLOUR_PAPER, Wish.GHOSTED));
     }
 
+    /** A way of its own each, still being planned. */
+    private void tape() {
+        Design design = design(75, Map.of(), Support.JOURNAL_PAGE, Wish.SOFT).doing(Catalogue.way("tape-lift"), true).withTreatment(new Levels(48, 74), null);
+        piece("Ticket on tape", Duration.ofDays(4).minusHours(2), Drawings.ticket(), Grounds.page(), design);
+    }
+
+    /** Several veils in one work: a backed picture, a tape over its corner, a glaze over all. */
+    private void window() {
+        Design first = design(140, Map.of(), Support.WATERCOLOUR_PAPER, Wish.CLEAN).doing(Catalogue.way("opaque-backed-lay"), true);
+        Piece window = piece("Ferry window", Duration.ofDays(3).plusHours(5), Drawings.heron(), Grounds.dusk(), first);
+        Design over = design(56, Map.of("stick", "gel"), Support.WATERCOLOUR_PAPER, Wish.SOFT).doing(Catalogue.way("tape-lift"), false).withTreatment(new Levels(48, 74), null);
+        UUID stub = picture("ferry-ticket-stub.png", Drawings.ticket());
+        Piece two = work.change(window.plus(new Veil(stub, Length.ofMillimetres(70), Length.ofMillimetres(142), over)));
+        work.change(two.plus(new Veil(null, Length.ofMillimetres(0), Length.ofMillimetres(0), over.doing(Catalogue.way("glazing"), false))));
+    }
+
+    private void plate() {
+        Design design = design(110, Map.of("tones", "inverted"), Support.DRAWING_PAPER, Wish.CLEAN).doing(Catalogue.way("plate-pull"), true);
+        design = design.withBuild(Map.of("tones", "inverted"), Map.of(), Map.of("image", Colour.parse("image", "#f2e3b8"), "pull", Colour.parse("pull", "#1f3a63")), Wish.CLEAN,
+                kindveil.bench.PrintKind.PHOTOCOPY);
+        piece("Lantern moth, blue", Duration.ofDays(3).plusHours(1), Drawings.moth(), null, design);
+    }
+
     private void ticket() {
         Design design = design(75, Map.of("clearing", "leave"), Support.WATERCOLOUR_PAPER, Wish.CLEAN).withTreatment(new Levels(48, 74), null);
         Piece ticket = piece("Ferry ticket", Duration.ofDays(10), Drawings.ticket(), null, design);
-        Run failed = begun(ticket, Duration.ofDays(9), List.of(4, 6, 10, 12, 14, 15, 42, 50, 66));
+        Run failed = begun(ticket, Duration.ofDays(9), List.of(2, 4, 6, 10, 12, 14, 15, 42, 50, 66));
         runs.layAside(failed.id());
         UUID photo = picture("ferry-ticket-torn.png", Grounds.photographed(look(ticket, LookState.DRIED, 1), 0.46, 3));
         log.add(new LogEntry(UUID.randomUUID(), ticket.id(), failed.id(), ago(Duration.ofDays(9)), LogEntry.Verdict.FAILED, Wish.CLEAN,
                 "Half the lettering came off with the paper. The page was cool to the touch when I wetted it.",
-                "Wet the paper: begun after 27 min, 60 min at the earliest was asked", "copy shop at the landing", LookState.DRIED, 1, photo));
+                "Wet the paper: begun after 27 min, 60 min at the earliest was asked", "copy shop at the landing", new LogEntry.Findings(null, LogEntry.Fibre.MUCH, null, ""), LookState.DRIED, 1, photo));
     }
 
     private void moth() {
@@ -153,7 +181,7 @@ class DemoStudio implements SmartLifecycle {
         Run made = asPlanned(moth, Duration.ofDays(22));
         UUID photo = picture("moth-finished.png", Grounds.photographed(look(moth, LookState.SEALED, 4), 0.16, 12));
         log.add(new LogEntry(UUID.randomUUID(), moth.id(), made.id(), ago(Duration.ofDays(17)), LogEntry.Verdict.AS_WISHED, Wish.CLEAN,
-                "Black as the copy. A freckle of white on the left wing that I like.", "", "copy shop at the landing", LookState.SEALED, 4, photo));
+                "Black as the copy. A freckle of white on the left wing that I like.", "", "copy shop at the landing", new LogEntry.Findings(LogEntry.Tack.DRY, LogEntry.Fibre.GHOSTS, null, ""), LookState.SEALED, 4, photo));
     }
 
     private BufferedImage look(Piece piece, LookState state, int pass) {
@@ -187,10 +215,10 @@ class DemoStudio implements SmartLifecycle {
 
     private Run fresh(Piece piece, Instant begun) {
         Planned planned = work.plan(piece);
-        return new Run(UUID.randomUUID(), piece.id(), begun, piece.design().way(), planned.brief(), planned.bed(), List.of(), false);
+        return new Run(UUID.randomUUID(), piece.id(), begun, planned.work(), List.of(), false);
     }
 
     private static Run with(Run run, List<ToldDeed> told) {
-        return new Run(run.id(), run.piece(), run.begun(), run.way(), run.brief(), run.bedMicrometres(), told, run.laidAside());
+        return new Run(run.id(), run.piece(), run.begun(), run.work(), told, run.laidAside());
     }
 }

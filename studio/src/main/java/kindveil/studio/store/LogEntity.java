@@ -31,6 +31,13 @@ class LogEntity {
     @Column(name = "printed_by")
     String printedBy;
     @Enumerated(EnumType.STRING)
+    LogEntry.Tack tack;
+    @Enumerated(EnumType.STRING)
+    LogEntry.Fibre fibre;
+    Double stretch;
+    @Column(name = "by_products")
+    String byProducts;
+    @Enumerated(EnumType.STRING)
     LookState state;
     int pass;
     @Column(name = "photo_id")
@@ -47,6 +54,10 @@ class LogEntity {
         e.came = entry.came();
         e.different = entry.different();
         e.printedBy = entry.printedBy();
+        e.tack = entry.findings().tack();
+        e.fibre = entry.findings().fibre();
+        e.stretch = entry.findings().stretch();
+        e.byProducts = entry.findings().byProducts();
         e.state = entry.state();
         e.pass = entry.pass();
         e.photo = entry.photo();
@@ -54,6 +65,6 @@ class LogEntity {
     }
 
     LogEntry entry() {
-        return new LogEntry(id, piece, run, written, verdict, wish, came, different, printedBy, state, pass, photo);
+        return new LogEntry(id, piece, run, written, verdict, wish, came, different, printedBy, new LogEntry.Findings(tack, fibre, stretch, byProducts), state, pass, photo);
     }
 }

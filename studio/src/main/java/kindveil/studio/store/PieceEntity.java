@@ -3,30 +3,23 @@ package kindveil.studio.store;
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
 import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Embeddable;
 import jakarta.persistence.Entity;
-import jakarta.persistence.EnumType;
-import jakarta.persistence.Enumerated;
 import jakarta.persistence.FetchType;
 import jakarta.persistence.Id;
 import jakarta.persistence.JoinColumn;
-import jakarta.persistence.MapKeyColumn;
+import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
-import java.util.HashMap;
-import java.util.Map;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.UUID;
-import kindveil.light.Colour;
 import kindveil.measure.Length;
-import kindveil.sheet.Paper;
 import kindveil.studio.work.Design;
-import kindveil.studio.work.HandWish;
 import kindveil.studio.work.Piece;
-import kindveil.tone.Treatment.Levels;
-import kindveil.way.Ground;
-import kindveil.way.PrintKind;
-import kindveil.way.Support;
-import kindveil.way.Wish;
+import kindveil.studio.work.Veil;
+import tools.jackson.databind.json.JsonMapper;
 
 @Entity
 @Table(name = "piece")
@@ -37,69 +30,47 @@ class PieceEntity {
     int version;
     String title;
     Instant created;
-    @Column(name = "picture_id")
-    UUID picture;
     @Column(name = "ground_picture_id")
     UUID groundPicture;
-    @Column(name = "print_width_nm")
-    long printWidth;
-    @Column(name = "black_point")
-    int blackPoint;
-    @Column(name = "white_point")
-    int whitePoint;
-    Integer tones;
-    String way;
-    @Column(name = "bed_um")
-    Double bed;
-    @Enumerated(EnumType.STRING)
-    Support support;
-    @Enumerated(EnumType.STRING)
-    Ground ground;
-    @Column(name = "ground_colour")
-    String groundColour;
-    @Enumerated(EnumType.STRING)
-    Wish wish;
-    @Enumerated(EnumType.STRING)
-    @Column(name = "print_kind")
-    PrintKind printKind;
-    @Enumerated(EnumType.STRING)
-    @Column(name = "hand_wish")
-    HandWish hand;
-    @Enumerated(EnumType.STRING)
-    Paper paper;
-    int copies;
     @ElementCollection(fetch = FetchType.EAGER)
-    @CollectionTable(name = "piece_choice", joinColumns = @JoinColumn(name = "piece_id"))
-    @MapKeyColumn(name = "choice")
-    @Column(name = "chosen")
-    Map<String, String> choices = new HashMap<>();
+    @CollectionTable(name = "veil", joinColumns = @JoinColumn(name = "piece_id"))
+    @OrderColumn(name = "seq")
+    List<VeilRow> veils = new ArrayList<>();
 
-    void take(Piece piece) {
-        Design design = piece.design();
-        title = piece.title();
-        groundPicture = piece.groundPicture();
-        picture = piece.picture();
-        printWidth = design.printWidth().nanometres();
-        blackPoint = design.levels().black();
-        whitePoint = design.levels().white();
-        tones = design.tones();
-        way = design.way();
-        bed = design.bedMicrometres();
-        support = design.support();
-        ground = design.ground();
-        groundColour = design.groundColour().toString();
-        wish = design.wish();
-        printKind = design.print();
-        hand = design.hand();
-        paper = design.paper();
-        copies = design.copies();
-        choices.clear();
-        choices.putAll(design.choices());
+    /** One veil as a row; its design as the JSON of {@link Design}. */
+    @Embeddable
+    static class VeilRow {
+        @Column(name = "picture_id")
+        UUID picture;
+        @Column(name = "x_nm")
+        long x;
+        @Column(name = "y_nm")
+        long y;
+        @Column(name = "design_json")
+        String design;
+
+        static VeilRow of(Veil veil, JsonMapper json) {
+            VeilRow row = new VeilRow();
+            row.picture = veil.picture();
+            row.x = veil.x().nanometres();
+            row.y = veil.y().nanometres();
+            row.design = json.writeValueAsString(veil.design());
+            return row;
+        }
+
+        Veil veil(JsonMapper json) {
+            return new Veil(picture, new Length(x), new Length(y), json.readValue(design, Design.class));
+        }
     }
 
-    Piece piece() {
-        Design design = new Design(new Length(printWidth), new Levels(blackPoint, whitePoint), tones, way, choices, bed, support, ground,
-                Colour.parse("ground colour", groundColour), wish, printKind, hand, paper, copies);
-        return new Piece(id, version, title, created, picture, groundPicture, design);
+    void take(Piece piece, JsonMapper json) {
+        title = piece.title();
+        groundPicture = piece.groundPicture();
+        veils.clear();
+        piece.veils().forEach(veil -> veils.add(VeilRow.of(veil, json)));
+    }
+
+    Piece piece(JsonMapper json) {
+        return new Piece(id, version, title, created, groundPicture, veils.stream().map(row -> row.veil(json)).toList(), 0);
     }
 }

@@ -17,11 +17,8 @@ class RunEntity {
     UUID piece;
     Instant begun;
     @Lob
-    @Column(name = "brief_json")
-    String briefJson;
-    @Column(name = "bed_um")
-    double bed;
-    String way;
+    @Column(name = "work_json")
+    String workJson;
     @Column(name = "laid_aside")
     boolean laidAside;
 }

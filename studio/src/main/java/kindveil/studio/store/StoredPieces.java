@@ -1,7 +1,6 @@
 package kindveil.studio.store;
 
 import jakarta.persistence.EntityManager;
-import jakarta.persistence.LockModeType;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -11,24 +10,27 @@ import kindveil.studio.work.Piece;
 import kindveil.studio.work.Pieces;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
 
 @Repository
 @Transactional
 class StoredPieces implements Pieces {
     private final EntityManager entities;
+    private final JsonMapper json;
 
-    StoredPieces(EntityManager entities) {
+    StoredPieces(EntityManager entities, JsonMapper json) {
         this.entities = entities;
+        this.json = json;
     }
 
     @Override
     public Optional<Piece> find(UUID id) {
-        return Optional.ofNullable(entities.find(PieceEntity.class, id)).map(PieceEntity::piece);
+        return Optional.ofNullable(entities.find(PieceEntity.class, id)).map(e -> e.piece(json));
     }
 
     @Override
     public List<Piece> all() {
-        return entities.createQuery("select p from PieceEntity p order by p.created desc, p.title", PieceEntity.class).getResultStream().map(PieceEntity::piece).toList();
+        return entities.createQuery("select p from PieceEntity p order by p.created desc, p.title", PieceEntity.class).getResultStream().map(e -> e.piece(json)).toList();
     }
 
     @Override
@@ -36,21 +38,21 @@ class StoredPieces implements Pieces {
         PieceEntity e = new PieceEntity();
         e.id = piece.id();
         e.created = piece.created();
-        e.take(piece);
+        e.take(piece, json);
         entities.persist(e);
     }
 
     @Override
     public Piece replace(Piece piece) {
-        PieceEntity e = entities.find(PieceEntity.class, piece.id(), LockModeType.OPTIMISTIC_FORCE_INCREMENT);
+        PieceEntity e = entities.find(PieceEntity.class, piece.id());
         if (e == null) {
             throw new NotFound("piece", piece.id());
         }
         if (e.version != piece.version()) {
             throw new Outdated(e.title);
         }
-        e.take(piece);
+        e.take(piece, json);
         entities.flush();
-        return e.piece();
+        return e.piece(json);
     }
 }

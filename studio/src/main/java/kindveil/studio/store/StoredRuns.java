@@ -11,7 +11,6 @@ import kindveil.studio.work.Outdated;
 import kindveil.studio.work.Run;
 import kindveil.studio.work.Runs;
 import kindveil.studio.work.ToldDeed;
-import kindveil.way.Brief;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -45,7 +44,7 @@ class StoredRuns implements Runs {
     }
 
     private Run run(RunEntity e) {
-        return new Run(e.id, e.piece, e.begun, e.way, json.readValue(e.briefJson, Brief.class), e.bed, told(e.id), e.laidAside);
+        return new Run(e.id, e.piece, e.begun, StoredWork.read(json, e.workJson), told(e.id), e.laidAside);
     }
 
     private List<ToldDeed> told(UUID run) {
@@ -59,9 +58,7 @@ class StoredRuns implements Runs {
         e.id = run.id();
         e.piece = run.piece();
         e.begun = run.begun();
-        e.way = run.way();
-        e.briefJson = json.writeValueAsString(run.brief());
-        e.bed = run.bedMicrometres();
+        e.workJson = StoredWork.write(json, run.work());
         e.laidAside = run.laidAside();
         entities.persist(e);
         for (int i = 0; i < run.told().size(); i++) {

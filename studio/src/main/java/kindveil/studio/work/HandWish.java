@@ -1,6 +1,6 @@
 package kindveil.studio.work;
 
-import kindveil.way.Hand;
+import kindveil.bench.Hand;
 
 /** How the finished image should stand. */
 public enum HandWish {

@@ -23,7 +23,7 @@ public class LogWork {
     }
 
     /** An entry as it comes in; {@code once} makes a second sending of the same form harmless. */
-    public record Entry(UUID once, Piece piece, UUID run, LogEntry.Verdict verdict, String came, String different, String printedBy, LookState state, int pass) {
+    public record Entry(UUID once, Piece piece, UUID run, LogEntry.Verdict verdict, String came, String different, String printedBy, LogEntry.Findings findings, LookState state, int pass) {
     }
 
     /** Writes it, with a photograph if there are bytes of one. */
@@ -33,7 +33,16 @@ public class LogWork {
         }
         UUID picture = photo == null ? null : pictures.take(photoName, photo).id();
         log.add(new LogEntry(entry.once(), entry.piece().id(), entry.run(), clock.instant(), entry.verdict(), entry.piece().design().wish(),
-                entry.came().strip(), entry.different().strip(), entry.printedBy().strip(), entry.state(), entry.pass(), picture));
+                entry.came().strip(), entry.different().strip(), entry.printedBy().strip(), entry.findings(), entry.state(), entry.pass(), picture));
+    }
+
+    public LogEntry get(UUID id) {
+        return log.all().stream().filter(entry -> entry.id().equals(id)).findFirst().orElseThrow(() -> new NotFound("log entry", id));
+    }
+
+    /** The entry whose result a picture shows, if it is one: where a source comes from. */
+    public java.util.Optional<LogEntry> cameFrom(UUID picture) {
+        return log.all().stream().filter(entry -> picture.equals(entry.photo())).findFirst();
     }
 
     public static String requireShort(String thing, String text, int most) {

@@ -3,18 +3,20 @@ package kindveil.studio.work;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import kindveil.image.Picture;
 import kindveil.image.Plane;
 import kindveil.light.Colour;
 import kindveil.light.Legibility;
-import kindveil.light.Toner;
+import kindveil.measure.Length;
 import kindveil.reading.LookState;
 import kindveil.reading.StackReading;
 import kindveil.studio.intake.Rasters;
-import kindveil.way.Bench;
-import kindveil.way.Hand;
+import kindveil.bench.Bench;
+import kindveil.bench.Mask;
 import kindveil.way.Trace;
 import org.springframework.stereotype.Service;
 
@@ -29,7 +31,7 @@ public class LookWork {
     private final PictureWork pictures;
     private final SourceWork sources;
     private final Cache<List<Object>, byte[]> rendered = Caffeine.newBuilder().maximumSize(160).build();
-    private final Cache<List<Object>, Foresight> foreseen = Caffeine.newBuilder().maximumSize(200).build();
+    private final Cache<List<Object>, Optional<Foresight>> foreseen = Caffeine.newBuilder().maximumSize(200).build();
 
     LookWork(PieceWork pieces, PictureWork pictures, SourceWork sources) {
         this.pieces = pieces;
@@ -64,75 +66,107 @@ public class LookWork {
     }
 
     /**
-     * The whole picture in a state, as PNG.
+     * The whole picture in a state of the veil in hand, as PNG; what lies over that veil is not there yet.
      *
      * @param other choices looked at instead of the piece's own
      * @param small for a table of pieces rather than to be looked at closely
      */
     public byte[] png(Piece stored, Map<String, String> other, LookState state, int pass, boolean small) {
-        return rendered.get(List.of(stored.id(), stored.version(), other, state, pass, small), key -> {
+        return rendered.get(List.of(stored.id(), stored.version(), stored.inHand(), other, state, pass, small), key -> {
             Piece piece = stored.with(stored.design().choosing(other));
-            Plane coverage = coverage(piece, small ? SMALL : LONGEST);
-            Picture ground = ground(piece, coverage.width(), coverage.height());
-            return Rasters.png(look(pieces.plan(piece).trace(), state, pass).over(ground, coverage));
+            return Rasters.png(picture(piece, frame(piece, small ? SMALL : LONGEST), state, pass));
         });
     }
 
-    private static kindveil.light.Look look(Trace trace, LookState state, int pass) {
-        return StackReading.of(state.bench(trace, pass)).look();
+    /** Height over width of what a piece is looked at in. */
+    public double aspect(Piece piece) {
+        return pictures.get(piece.leading().picture()).aspect();
     }
 
-    /** Share of toner at each pixel, softened by the way, standing as the finished image will. */
-    private Plane coverage(Piece piece, int longest) {
-        Plane plane = sources.treated(piece, longest).map(Toner::coverage);
-        double pixelsPerMillimetre = plane.width() / piece.design().printWidth().millimetres();
-        Plane softened = plane.blurred(piece.design().theWay().softening().millimetres() * pixelsPerMillimetre);
-        return piece.design().hand().hand() == Hand.MIRRORED ? softened.mirrored() : softened;
+    /** Its width and height on the work. */
+    public List<Length> frameSize(Piece piece) {
+        Length width = piece.leading().design().printWidth();
+        return List.of(width, width.times(aspect(piece)));
     }
 
-    /** The ground under the image: its photograph filling the same shape, or its flat colour. */
-    private Picture ground(Piece piece, int width, int height) {
-        if (piece.groundPicture() == null) {
-            Colour c = piece.design().groundColour();
-            return new Picture(Plane.filled(width, height, (float) c.red()), Plane.filled(width, height, (float) c.green()), Plane.filled(width, height, (float) c.blue()));
+    private Frame frame(Piece piece, int longest) {
+        return Frame.of(piece, pictures, sources, longest);
+    }
+
+    /**
+     * Where veils do not reach, they were never made: each part of the frame that other veils cover is looked at as a
+     * piece of those alone.
+     */
+    private Picture picture(Piece piece, Frame frame, LookState state, int pass) {
+        Picture ground = frame.ground();
+        Reach reach = Reach.of(piece, frame);
+        Picture seen = null;
+        for (int bits : reach.distinct()) {
+            Piece there = reach.piece(bits);
+            StackReading stack = StackReading.of(bench(piece, there, state, pass));
+            Picture look = stack.look().over(ground, frame.of(there).coverages(stack.masks()));
+            seen = seen == null ? look : reach.laid(seen, look, bits);
         }
-        Picture photo = pictures.preview(piece.groundPicture());
-        double scale = Math.max(width / (double) photo.width(), height / (double) photo.height());
-        int w = Math.max(width, (int) Math.ceil(photo.width() * scale));
-        int h = Math.max(height, (int) Math.ceil(photo.height() * scale));
-        Picture sized = photo.resized(w, h);
-        int left = (w - width) / 2;
-        int top = (h - height) / 2;
-        return sized.each(plane -> Plane.compute(width, height, (x, y) -> plane.at(x + left, y + top)));
+        return seen;
+    }
+
+    /** The state asked for, where the veil in hand is among those that are there; otherwise their end. */
+    private Bench bench(Piece whole, Piece there, LookState state, int pass) {
+        Trace trace = pieces.plan(there).trace();
+        return there.veil().equals(whole.veil()) ? state.bench(trace, pass) : trace.end();
     }
 
     public Core core(Piece piece, LookState state, int pass, double x, double y) {
-        Trace trace = pieces.plan(piece).trace();
-        Plane coverage = coverage(piece, LONGEST);
-        int px = Math.clamp((int) (x * coverage.width()), 0, coverage.width() - 1);
-        int py = Math.clamp((int) (y * coverage.height()), 0, coverage.height() - 1);
-        Picture ground = ground(piece, coverage.width(), coverage.height());
+        Frame frame = frame(piece, LONGEST);
+        int px = Math.clamp((int) (x * frame.width()), 0, frame.width() - 1);
+        int py = Math.clamp((int) (y * frame.height()), 0, frame.height() - 1);
+        Reach reach = Reach.of(piece, frame);
+        Piece there = reach.piece(reach.at(px, py));
+        Picture ground = frame.ground();
         Colour under = new Colour(ground.red().at(px, py), ground.green().at(px, py), ground.blue().at(px, py));
-        double c = coverage.at(px, py);
-        StackReading stack = StackReading.of(state.bench(trace, pass));
-        Colour seen = stack.at(under, c);
-        double wet = StackReading.of(LookState.WET.bench(trace, pass)).at(under, c).lab().lightness();
-        return new Core(x, y, c, under, seen, Math.max(0, seen.lab().lightness() - wet), stack.layers());
+        StackReading stack = StackReading.of(bench(piece, there, state, pass));
+        double[] covers = frame.of(there).coverages(stack.masks()).stream().mapToDouble(plane -> plane.at(px, py)).toArray();
+        Colour seen = stack.at(under, covers);
+        StackReading wet = StackReading.of(bench(piece, there, LookState.WET, pass));
+        double before = wet.masks().equals(stack.masks()) ? wet.at(under, covers).lab().lightness() : seen.lab().lightness();
+        return new Core(x, y, toner(stack, covers), under, seen, Math.max(0, seen.lab().lightness() - before), there(stack, covers));
     }
 
-    public Foresight foresight(Piece piece, LookState state, int pass) {
-        return foreseen.get(List.of(piece.id(), piece.version(), state, pass), key -> foresee(piece, state, pass));
+    /** Coverage by the darks of whichever picture is darkest there. */
+    private static double toner(StackReading stack, double[] covers) {
+        double most = 0;
+        for (int i = 0; i < covers.length; i++) {
+            most = stack.masks().get(i).part() == Mask.Part.DARKS ? Math.max(most, covers[i]) : most;
+        }
+        return most;
     }
 
-    private Foresight foresee(Piece piece, LookState state, int pass) {
-        Trace trace = pieces.plan(piece).trace();
-        Plane coverage = coverage(piece, LEGIBILITY_LONGEST);
-        Plane source = sources.treated(piece, LEGIBILITY_LONGEST);
-        Plane standing = piece.design().hand().hand() == Hand.MIRRORED ? source.mirrored() : source;
-        Picture ground = ground(piece, coverage.width(), coverage.height());
-        double millimetresPerPixel = piece.design().printWidth().millimetres() / coverage.width();
-        Measure measure = new Measure(standing, coverage, millimetresPerPixel);
+    /** The layers that are there to speak of: a backing only where it was painted. */
+    private static List<StackReading.Seen> there(StackReading stack, double[] covers) {
+        double backed = 0;
+        for (int i = 0; i < covers.length; i++) {
+            backed = stack.masks().get(i).part() == Mask.Part.BACKED ? Math.max(backed, covers[i]) : backed;
+        }
+        boolean painted = backed >= 0.5;
+        return stack.layers().stream().filter(layer -> layer.part() != Mask.Part.BACKED || painted).toList();
+    }
+
+    /** How the drawing reads; empty where none lies there yet. */
+    public Optional<Foresight> foresight(Piece piece, LookState state, int pass) {
+        return foreseen.get(List.of(piece.id(), piece.version(), piece.inHand(), state, pass), key -> foresee(piece, state, pass));
+    }
+
+    private Optional<Foresight> foresee(Piece piece, LookState state, int pass) {
+        Piece there = Reach.under(piece);
+        Piece drawing = there.veil().bringsPicture() ? there : there.at(there.veils().indexOf(there.leading()) + 1);
+        Trace trace = pieces.plan(there).trace();
         Bench bench = state.bench(trace, pass);
+        if (!bench.shows(drawing.inHand())) {
+            return Optional.empty();
+        }
+        Frame frame = frame(drawing, LEGIBILITY_LONGEST);
+        Picture ground = frame.ground();
+        Measure measure = new Measure(frame, frame.source(), new HashMap<>());
         double now = measure.reads(bench, ground, Legibility.ARMS_LENGTH_METRES);
         List<Gain> gains = new ArrayList<>();
         for (Map.Entry<String, Bench> change : changes(trace, state, pass).entrySet()) {
@@ -142,28 +176,32 @@ public class LookWork {
         gains.add(new Gain("A lighter ground", measure.reads(bench, lighter, Legibility.ARMS_LENGTH_METRES) - now));
         List<Gain> worthwhile = gains.stream().filter(gain -> gain.share() >= 0.01)
                 .sorted(java.util.Comparator.comparingDouble(Gain::share).reversed()).toList();
-        return new Foresight(1 - now, 1 - measure.reads(bench, ground, Legibility.ACROSS_A_ROOM_METRES), worthwhile);
+        return Optional.of(new Foresight(1 - now, 1 - measure.reads(bench, ground, Legibility.ACROSS_A_ROOM_METRES), worthwhile));
     }
 
     private static Map<String, Bench> changes(Trace trace, LookState state, int pass) {
         Map<String, Bench> changes = new java.util.LinkedHashMap<>();
+        if (trace.mostPasses() == 0) {
+            return changes;
+        }
         if (state == LookState.DRIED || state == LookState.CLEARED && !LookState.CLEARED.planned(trace)) {
             if (pass < trace.mostPasses()) {
                 changes.put("One more pass", LookState.DRIED.bench(trace, pass + 1));
             }
             Bench dried = LookState.DRIED.bench(trace, pass);
-            changes.put("Clear with gloss medium", LookState.clearedWith(dried, kindveil.way.Material.GLOSS_MEDIUM));
-            changes.put("Mineral oil, at the very end", LookState.clearedWith(dried, kindveil.way.Material.MINERAL_OIL));
-            changes.put("Clear with matte medium", LookState.clearedWith(dried, kindveil.way.Material.MATTE_MEDIUM));
+            changes.put("Clear with gloss medium", LookState.clearedWith(dried, kindveil.bench.Material.GLOSS_MEDIUM));
+            changes.put("Mineral oil, at the very end", LookState.clearedWith(dried, kindveil.bench.Material.MINERAL_OIL));
+            changes.put("Clear with matte medium", LookState.clearedWith(dried, kindveil.bench.Material.MATTE_MEDIUM));
         }
         return changes;
     }
 
     /** Reads one drawing through many stacks. */
-    private record Measure(Plane source, Plane coverage, double millimetresPerPixel) {
+    private record Measure(Frame frame, Plane source, Map<Mask, Plane> coverages) {
         double reads(Bench bench, Picture ground, double metres) {
-            Picture seen = StackReading.of(bench).look().over(ground, coverage);
-            return Legibility.of(source, seen, millimetresPerPixel, metres).survivingShare();
+            StackReading stack = StackReading.of(bench);
+            List<Plane> covers = stack.masks().stream().map(mask -> coverages.computeIfAbsent(mask, frame::coverage)).toList();
+            return Legibility.of(source, stack.look().over(ground, covers), 1 / frame.pixelsPerMillimetre(), metres).survivingShare();
         }
     }
 }

@@ -51,9 +51,9 @@ public class MakeWork {
     public Run begin(UUID pieceId) {
         Planned planned = pieces.plan(pieces.get(pieceId));
         if (!planned.sound()) {
-            throw new UnusableValue("Plan", planned.piece().title(), "one the bench accepts", planned.trace().refusals().getFirst().words());
+            throw new UnusableValue("Plan", planned.piece().title(), "one the bench accepts", planned.whole().refusals().getFirst().words());
         }
-        Run run = new Run(UUID.randomUUID(), pieceId, clock.instant(), planned.piece().design().way(), planned.brief(), planned.bed(), List.of(), false);
+        Run run = new Run(UUID.randomUUID(), pieceId, clock.instant(), planned.work(), List.of(), false);
         runs.add(run);
         return run;
     }

@@ -6,6 +6,8 @@ import java.awt.image.BufferedImage;
 import java.time.Clock;
 import java.util.UUID;
 import kindveil.image.Picture;
+import kindveil.light.Colour;
+import kindveil.light.Lab;
 import kindveil.studio.intake.PictureIntake;
 import kindveil.studio.intake.Rasters;
 import org.springframework.stereotype.Service;
@@ -16,9 +18,12 @@ public class PictureWork {
     /** Longest side of the working copy: two pixels to each σ of the softest way at 300 mm. */
     private static final int PREVIEW = 1600;
     private static final int REMEMBERED = 6;
+    private static final int COLOUR_SAMPLE = 120;
+    private static final double CHROMATIC = 12;
     private final Pictures pictures;
     private final Clock clock;
     private final Cache<UUID, Picture> previews = Caffeine.newBuilder().maximumSize(REMEMBERED).build();
+    private final Cache<UUID, Double> coloured = Caffeine.newBuilder().maximumSize(2000).build();
 
     PictureWork(Pictures pictures, Clock clock) {
         this.pictures = pictures;
@@ -33,6 +38,21 @@ public class PictureWork {
         pictures.keep(stored, Rasters.png(image), Rasters.png(preview));
         previews.put(stored.id(), preview);
         return stored;
+    }
+
+    /** How much of a picture is coloured: the share of its pixels with a chroma of 12 or more, 0 to 1. */
+    public double colourShare(UUID id) {
+        return coloured.get(id, key -> {
+            Picture small = preview(key).within(COLOUR_SAMPLE);
+            int n = 0;
+            for (int y = 0; y < small.height(); y++) {
+                for (int x = 0; x < small.width(); x++) {
+                    Lab lab = new Colour(small.red().at(x, y), small.green().at(x, y), small.blue().at(x, y)).lab();
+                    n += Math.hypot(lab.a(), lab.b()) >= CHROMATIC ? 1 : 0;
+                }
+            }
+            return n / (double) (small.width() * small.height());
+        });
     }
 
     public StoredPicture get(UUID id) {

@@ -1,16 +1,22 @@
 package kindveil.studio.work;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import kindveil.drying.Room;
 import kindveil.measure.Length;
 import kindveil.measure.UnusableValue;
 import kindveil.reading.HandReading;
+import kindveil.studio.intake.PlanFile;
 import kindveil.reading.Remedies;
 import kindveil.way.Brief;
-import kindveil.way.Hand;
+import kindveil.bench.Hand;
 import kindveil.way.Trace;
+import kindveil.way.Way;
+import kindveil.way.Work;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -23,6 +29,7 @@ public class PieceWork {
     private final PictureWork pictures;
     private final Rooms rooms;
     private final Clock clock;
+    private final Cache<Work, Trace> walked = Caffeine.newBuilder().maximumSize(300).build();
 
     PieceWork(Pieces pieces, PictureWork pictures, Rooms rooms, Clock clock) {
         this.pieces = pieces;
@@ -39,10 +46,19 @@ public class PieceWork {
         return pieces.all();
     }
 
+    /** The piece with veil {@code number} in hand, from 1. */
+    public Piece get(UUID id, Integer number) {
+        return get(id).at(number);
+    }
+
     /** A new piece from a picture file. */
     public Piece begin(String title, Length width, String fileName, byte[] bytes) {
-        StoredPicture picture = pictures.take(fileName, bytes);
-        Piece piece = new Piece(UUID.randomUUID(), 0, title(title), clock.instant(), picture.id(), null, Design.fresh(width));
+        return begin(title, width, pictures.take(fileName, bytes).id());
+    }
+
+    /** A new piece from a picture at hand: a result can become a source again. */
+    public Piece begin(String title, Length width, UUID picture) {
+        Piece piece = Piece.of(UUID.randomUUID(), 0, title(title), clock.instant(), pictures.get(picture).id(), null, Design.fresh(width));
         pieces.add(piece);
         return piece;
     }
@@ -59,7 +75,7 @@ public class PieceWork {
     /** Stores a change; the design must give a plan that can be expanded, sound or not. */
     public Piece change(Piece piece) {
         plan(piece);
-        return pieces.replace(piece);
+        return pieces.replace(piece).at(piece.inHand() + 1);
     }
 
     /** Lays a photograph of the ground under the picture. */
@@ -67,24 +83,88 @@ public class PieceWork {
         return pieces.replace(piece.withGround(pictures.take(fileName, bytes).id()));
     }
 
+    /** One more veil on it; {@code bytes} of its picture, or null to use the piece's own, where the way brings one. */
+    public Piece add(Piece piece, Way way, String fileName, byte[] bytes) {
+        UUID own = piece.leading().picture();
+        UUID picture = !way.card().bringsPicture() ? null : bytes == null ? own : pictures.take(fileName, bytes).id();
+        Design design = piece.leading().design().withTreatment(kindveil.tone.Treatment.Levels.NONE, null).doing(way, false);
+        return change(piece.plus(Veil.first(picture, design)));
+    }
+
     public Planned plan(Piece piece) {
-        StoredPicture picture = pictures.get(piece.picture());
-        Brief unmirrored = brief(piece.design(), picture, rooms.now().air());
-        double bed = piece.design().bed(unmirrored);
-        HandReading hand = HandReading.of(Trace.of(piece.design().theWay().expand(unmirrored, bed)));
-        Hand printHand = hand.printFor(piece.design().hand().hand());
-        Brief brief = unmirrored.withHand(printHand);
-        return new Planned(piece, picture, brief, bed, hand, printHand, Trace.of(piece.design().theWay().expand(brief, bed)));
+        Room air = rooms.now().air();
+        List<Work.Part> unmirrored = new ArrayList<>();
+        for (int i = 0; i < piece.veils().size(); i++) {
+            Piece at = piece.at(i + 1);
+            unmirrored.add(new Work.Part(at.design().theWay(), at.design().theWay().checked(brief(at, air))));
+        }
+        Trace straight = walked(new Work(unmirrored));
+        List<Work.Part> parts = new ArrayList<>();
+        for (int i = 0; i < unmirrored.size(); i++) {
+            Hand hand = printHand(straight, piece.at(i + 1));
+            parts.add(new Work.Part(unmirrored.get(i).way(), unmirrored.get(i).brief().withHand(hand)));
+        }
+        Work work = new Work(parts);
+        Trace whole = walked(work);
+        StoredPicture picture = piece.picture() == null ? null : pictures.get(piece.picture());
+        return new Planned(piece, picture, work, HandReading.of(straight.part(piece.inHand() + 1)), parts.get(piece.inHand()).brief().handOnPrint(),
+                whole.part(piece.inHand() + 1), whole);
     }
 
-    /** Single changes that would make a refused plan sound. */
+    private static Hand printHand(Trace straight, Piece at) {
+        return HandReading.of(straight.part(at.inHand() + 1)).map(hand -> hand.printFor(at.design().hand().hand())).orElse(Hand.READS_RIGHT);
+    }
+
+    private Trace walked(Work work) {
+        return walked.get(work, w -> Trace.of(w.expand()));
+    }
+
+    /** The plan as a file for elsewhere. */
+    public String planFile(Piece piece) {
+        Design base = piece.veils().getFirst().design();
+        List<PlanFile.Veil> veils = piece.veils().stream().map(veil -> {
+            Design design = veil.design();
+            return new PlanFile.Veil(design.theWay(), veil.bringsPicture() ? design.printWidth() : null, veil.x(), veil.y(), design.print(), design.wish(), design.hand().hand(),
+                    design.choices(), design.dials(), design.colours());
+        }).toList();
+        return new PlanFile(piece.title(), base.support(), base.ground(), base.groundColour(), veils).write(plan(piece).whole());
+    }
+
+    /** A new piece planned as a file says, every picture in it the one given. */
+    public Piece begin(String title, PlanFile plan, String fileName, byte[] bytes) {
+        UUID picture = pictures.take(fileName, bytes).id();
+        List<Veil> veils = new ArrayList<>();
+        for (PlanFile.Veil veil : plan.veils()) {
+            Design design = Design.fresh(veil.width() == null ? Length.ofMillimetres(100) : veil.width()).withBase(plan.support(), plan.ground(), plan.groundColour())
+                    .doing(veil.way(), false).withBuild(veil.choices(), veil.dials(), veil.colours(), veil.wish(), veil.print());
+            design = design.withPrint(veil.hand() == Hand.MIRRORED ? HandWish.MIRRORED : HandWish.READS_RIGHT, design.paper(), design.copies());
+            veils.add(new Veil(veil.width() == null ? null : picture, veil.right(), veil.down(), design));
+        }
+        if (veils.stream().noneMatch(Veil::bringsPicture)) {
+            throw new UnusableValue("plan", "only over and under", "at least one veil that brings a picture", "Add a transfer to it.");
+        }
+        Piece piece = new Piece(UUID.randomUUID(), 0, title(title == null || title.isBlank() ? plan.title() : title), clock.instant(), null, veils, 0);
+        plan(piece);
+        pieces.add(piece);
+        return piece;
+    }
+
+    /** Single changes to the veil in hand that would make a refused plan sound. */
     public List<Remedies> remedies(Planned planned) {
-        Design design = planned.piece().design();
-        return Remedies.of(design.theWay(), planned.brief(), brief -> design.theWay().expand(brief, design.theWay().bedThickness(brief).value()));
+        int at = planned.piece().inHand();
+        Work.Part part = planned.work().parts().get(at);
+        return Remedies.of(part.way(), part.brief(), brief -> {
+            List<Work.Part> parts = new ArrayList<>(planned.work().parts());
+            parts.set(at, new Work.Part(part.way(), brief));
+            return walked(new Work(parts));
+        });
     }
 
-    private static Brief brief(Design design, StoredPicture picture, Room room) {
-        return new Brief(design.printWidth(), design.printWidth().times(picture.aspect()), design.print(), Hand.READS_RIGHT, design.support(),
-                design.ground(), design.wish(), design.choices(), room);
+    private Brief brief(Piece at, Room room) {
+        Design design = at.design();
+        UUID picture = at.picture() == null ? at.leading().picture() : at.picture();
+        Length width = at.picture() == null ? at.leading().design().printWidth() : design.printWidth();
+        return new Brief(width, width.times(pictures.get(picture).aspect()), design.print(), pictures.colourShare(picture), Hand.READS_RIGHT, design.support(),
+                design.ground(), design.wish(), design.choices(), design.dials(), design.colours(), room);
     }
 }

@@ -37,7 +37,7 @@ public class PrintWork {
     private BufferedImage image(Planned planned) {
         double longest = Math.max(planned.brief().width().inches(), planned.brief().height().inches());
         Plane luminance = Rasters.within(pictures.full(planned.piece().picture()), (int) Math.ceil(longest * DOTS_PER_INCH)).luminance();
-        Plane treated = Advice.applied(SourceWork.treatments(planned.piece().design()), luminance);
+        Plane treated = SourceWork.inverted(planned.piece(), Advice.applied(SourceWork.treatments(planned.piece().design()), luminance));
         return Rasters.encoded(Picture.grey(planned.mirrored() ? treated.mirrored() : treated));
     }
 

@@ -4,10 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import kindveil.image.Picture;
 import kindveil.image.Plane;
+import kindveil.light.Srgb;
 import kindveil.studio.intake.Rasters;
 import kindveil.tone.Advice;
 import kindveil.tone.SourceReading;
 import kindveil.tone.Treatment;
+import kindveil.way.Schools;
 import org.springframework.stereotype.Service;
 
 /** The source of a piece, as it is and as it is treated. */
@@ -34,11 +36,11 @@ public class SourceWork {
         StoredPicture picture = pictures.get(piece.picture());
         Plane luminance = pictures.preview(piece.picture()).luminance();
         return new Readings(picture, read(piece, picture, luminance), read(piece, picture, treated(piece)),
-                Advice.of(luminance, picture.width(), piece.design().printWidth(), piece.design().theWay().softening()));
+                Advice.of(luminance, picture.width(), piece.design().printWidth(), piece.design().theWay().card().softening()));
     }
 
     private static SourceReading read(Piece piece, StoredPicture picture, Plane plane) {
-        return SourceReading.of(plane, picture.width(), piece.design().printWidth(), piece.design().theWay().softening());
+        return SourceReading.of(plane, picture.width(), piece.design().printWidth(), piece.design().theWay().card().softening());
     }
 
     /** Luminance of the working copy with the piece's treatment. */
@@ -51,6 +53,15 @@ public class SourceWork {
         return Advice.applied(treatments(piece.design()), pictures.preview(piece.picture()).within(longest).luminance());
     }
 
+    /** As it is printed: treated, and inverted where light paint is to make its lights. */
+    Plane printed(Piece piece, int longest) {
+        return inverted(piece, treated(piece, longest));
+    }
+
+    static Plane inverted(Piece piece, Plane treated) {
+        return Schools.INVERTED.equals(piece.design().choices().get(Schools.TONES.key())) ? treated.map(v -> (float) Srgb.decode(1 - Srgb.encode(v))) : treated;
+    }
+
     static List<Treatment> treatments(Design design) {
         List<Treatment> treatments = new ArrayList<>();
         treatments.add(design.levels());
@@ -60,7 +71,7 @@ public class SourceWork {
 
     /** The treated picture as it would be printed, unmirrored. */
     public byte[] treatedPng(Piece piece) {
-        return Rasters.png(Picture.grey(treated(piece)));
+        return Rasters.png(Picture.grey(inverted(piece, treated(piece))));
     }
 
     /** A small picture of what one piece of advice would do; past the last, of the picture untreated. */

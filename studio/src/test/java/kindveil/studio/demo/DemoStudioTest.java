@@ -34,7 +34,7 @@ class DemoStudioTest {
     @Test
     void demo_isMidWork() {
         PieceWork pieces = context.getBean(PieceWork.class);
-        assertEquals(List.of("Heron at the landing", "Mooring rope", "Water-gauge", "Reed bed", "Ferry ticket", "Moth by lamplight"), pieces.all().stream().map(Piece::title).toList());
+        assertEquals(List.of("Heron at the landing", "Mooring rope", "Water-gauge", "Lantern moth, blue", "Ferry window", "Ticket on tape", "Reed bed", "Ferry ticket", "Moth by lamplight"), pieces.all().stream().map(Piece::title).toList());
         assertEquals(3, context.getBean(MakeWork.class).active().size());
         assertEquals(List.of("failed", "as I wished"), context.getBean(LogWork.class).all().stream().map(e -> e.verdict().words()).toList());
         for (Piece piece : pieces.all()) {
@@ -58,7 +58,8 @@ class DemoStudioTest {
             while (links.find()) {
                 String link = links.group(1).replace("&amp;", "&");
                 if (!link.contains("/look/") && !link.endsWith(".png")) {
-                    next.push(link);
+                    // one verdict's page stands for all of a table's
+                    next.push(link.startsWith("/ways") ? link.replaceAll("\\?.*", "") : link);
                 }
             }
         }

@@ -91,13 +91,13 @@ class BadInputTest {
     @Test
     void build_outsideItsChoicesOrRanges_namesEachOne() {
         Web.Answer answer = web.post("/pieces/" + piece.id() + "/build", Map.of("version", "0", "support", "GLASS", "ground", "RAW", "wish", "CLEAN", "print", "GOOD_TONER",
-                "colour", "blue", "bed", "7,77 km"));
+                "colour", "blue", "dial.bed", "7,77 km"));
         assertEquals(422, answer.status());
         assertTrue(answer.words().contains("Support: “GLASS”") && answer.words().contains("Ground colour: “blue” cannot be used. Expected a colour written #rrggbb")
                 && answer.words().contains("Wet thickness of the bed"), answer.words());
         Web.Answer thick = web.post("/pieces/" + piece.id() + "/build", Map.of("version", "0", "support", "BIRCH_PANEL", "ground", "RAW", "wish", "CLEAN", "print", "GOOD_TONER",
-                "colour", "#aabbcc", "bed", "900"));
-        assertTrue(thick.words().contains("wet thickness of the bed: “900 µm” cannot be used. Expected 60 to 150 µm"), thick.words());
+                "colour", "#aabbcc", "dial.bed", "900"));
+        assertTrue(thick.words().contains("Wet thickness of the bed: “900 µm” cannot be used. Expected 30 to 250 µm"), thick.words());
         assertEquals(400, web.get("/pieces/" + piece.id() + "/build?pass=99").status());
         assertEquals(400, web.get("/pieces/" + piece.id() + "/build?left=pink").status());
     }

@@ -31,12 +31,14 @@ import kindveil.studio.work.PieceWork;
 import kindveil.studio.work.Pieces;
 import kindveil.studio.work.Pictures;
 import kindveil.studio.work.Run;
+import kindveil.catalogue.Catalogue;
 import kindveil.studio.work.Runs;
+import kindveil.studio.work.Veil;
 import kindveil.studio.work.ToldDeed;
 import kindveil.tone.Treatment.Levels;
-import kindveil.way.Ground;
-import kindveil.way.PrintKind;
-import kindveil.way.Support;
+import kindveil.bench.Ground;
+import kindveil.bench.PrintKind;
+import kindveil.bench.Support;
 import kindveil.way.Wish;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -62,14 +64,18 @@ class StoreTest {
     @Test
     void piece_everyField_comesBackAsItWent() {
         Piece piece = piece();
-        Design design = new Design(Length.parse("w", "5 1/2 in"), new Levels(12, 88), 4, "gel-lay", Map.of("school", "damp", "clearing", "mineral-oil"), 150.0,
+        Design design = new Design(Length.parse("w", "5 1/2 in"), new Levels(12, 88), 4, "gel-lay", Map.of("school", "damp", "clearing", "mineral-oil"), Map.of("bed", 150.0), Map.of(),
                 Support.WATERCOLOUR_PAPER, Ground.GESSO, Colour.parse("g", "#0a10ff"), Wish.TORN, PrintKind.WEAK_TONER, HandWish.NO_MATTER, Paper.LETTER, 7);
-        pieces.replace(piece.with(design));
-        Design back = pieces.find(piece.id()).orElseThrow().design();
+        pieces.replace(piece.with(design).plus(new Veil(null, Length.ofMillimetres(3), Length.ofMillimetres(-4), design.doing(Catalogue.way("glazing"), false))));
+        Piece stored = pieces.find(piece.id()).orElseThrow();
+        Design back = stored.design();
+        Veil over = stored.at(2).veil();
+        assertEquals(List.of("glazing", Length.ofMillimetres(3), Length.ofMillimetres(-4)), List.of(over.design().way(), over.x(), over.y()));
+        assertEquals(Support.WATERCOLOUR_PAPER, stored.at(2).design().support());
         assertEquals(design.groundColour().toString(), back.groundColour().toString());
         assertEquals(design.choosing(Map.of()).choices(), back.choices());
-        assertEquals(List.of(design.printWidth(), design.levels(), design.tones(), design.bedMicrometres(), design.support(), design.ground(), design.wish(), design.print(), design.hand(), design.paper(), design.copies()),
-                List.of(back.printWidth(), back.levels(), back.tones(), back.bedMicrometres(), back.support(), back.ground(), back.wish(), back.print(), back.hand(), back.paper(), back.copies()));
+        assertEquals(List.of(design.printWidth(), design.levels(), design.tones(), design.dials(), design.support(), design.ground(), design.wish(), design.print(), design.hand(), design.paper(), design.copies()),
+                List.of(back.printWidth(), back.levels(), back.tones(), back.dials(), back.support(), back.ground(), back.wish(), back.print(), back.hand(), back.paper(), back.copies()));
     }
 
     @Test
@@ -79,16 +85,16 @@ class StoreTest {
         String message = assertThrows(Outdated.class, () -> pieces.replace(seen.with(seen.design().withSize(Length.ofMillimetres(50))))).getMessage();
         assertTrue(message.startsWith("“Moth” was changed in another window"));
         assertEquals(Length.ofMillimetres(90), pieces.find(seen.id()).orElseThrow().design().printWidth());
-        assertThrows(NotFound.class, () -> pieces.replace(new Piece(UUID.randomUUID(), 0, "x", seen.created(), seen.picture(), null, seen.design())));
+        assertThrows(NotFound.class, () -> pieces.replace(Piece.of(UUID.randomUUID(), 0, "x", seen.created(), seen.picture(), null, seen.design())));
     }
 
     @Test
     void run_withItsDeeds_comesBackAsItWent() {
         Run run = makings.begin(piece().id());
-        ToldDeed told = new ToldDeed(new Deed("trim", 0, run.begun().plusSeconds(61), true), run.begun().plusSeconds(70), true);
+        ToldDeed told = new ToldDeed(new Deed("set-out-print", 0, run.begun().plusSeconds(61), true), run.begun().plusSeconds(70), true);
         runs.tell(run.id(), 0, told);
         Run back = runs.find(run.id()).orElseThrow();
-        assertEquals(run.brief(), back.brief());
+        assertEquals(run.work(), back.work());
         assertEquals(List.of(told), back.told());
         runs.takeBack(run.id(), 0);
         assertEquals(List.of(), runs.find(run.id()).orElseThrow().told());
@@ -97,7 +103,7 @@ class StoreTest {
     @Test
     void tell_sameNumberFromManyWindows_isNotedOnce() throws Exception {
         Run run = makings.begin(piece().id());
-        ToldDeed told = new ToldDeed(new Deed("trim", 0, run.begun(), false), run.begun(), false);
+        ToldDeed told = new ToldDeed(new Deed("set-out-print", 0, run.begun(), false), run.begun(), false);
         try (ExecutorService windows = Executors.newFixedThreadPool(6)) {
             Callable<Boolean> window = () -> {
                 try {
@@ -129,7 +135,7 @@ class StoreTest {
     void log_entry_comesBackAsItWent(Log log) {
         Piece piece = piece();
         LogEntry entry = new LogEntry(UUID.randomUUID(), piece.id(), null, Instant.parse("2026-03-05T19:00:00.123456789Z"), LogEntry.Verdict.NEARLY, Wish.SOFT, "a little pale", "rubbed twice",
-                "shop at the landing", LookState.CLEARED, 3, null);
+                "shop at the landing", new LogEntry.Findings(LogEntry.Tack.SLIGHT, LogEntry.Fibre.VEIL, -1.5, "a ghost print"), LookState.CLEARED, 3, null);
         log.add(entry);
         assertEquals(List.of(entry), log.ofPiece(piece.id()));
     }

@@ -86,10 +86,10 @@ class LookWorkTest {
 
     @Test
     void foresight_fromWetToDried_drownsMore_andClearingBringsItBack() {
-        Piece faint = pieces.change(piece.with(piece.design().withTreatment(Levels.NONE, null).withBuild(Map.of(), null, piece.design().support(), piece.design().ground(),
-                Colour.parse("g", "#262a2c"), piece.design().wish(), piece.design().print())));
-        LookWork.Foresight wet = looks.foresight(faint, LookState.WET, 1);
-        LookWork.Foresight dried = looks.foresight(faint, LookState.DRIED, 1);
+        Piece faint = pieces.change(piece.with(piece.design().withTreatment(Levels.NONE, null).withBase(piece.design().support(), piece.design().ground(),
+                Colour.parse("g", "#262a2c"))));
+        LookWork.Foresight wet = looks.foresight(faint, LookState.WET, 1).orElseThrow();
+        LookWork.Foresight dried = looks.foresight(faint, LookState.DRIED, 1).orElseThrow();
         assertTrue(dried.drowning() >= wet.drowning());
         assertTrue(dried.drowningAcross() >= 0 && dried.drowningAcross() <= 1);
         assertTrue(dried.gains().stream().allMatch(gain -> gain.share() >= 0.01));

@@ -17,19 +17,17 @@ import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import kindveil.drying.Room;
 import kindveil.making.Deed;
 import kindveil.measure.Length;
 import kindveil.measure.UnusableValue;
+import kindveil.catalogue.Catalogue;
 import kindveil.way.Brief;
-import kindveil.way.Ground;
-import kindveil.way.Hand;
-import kindveil.way.PrintKind;
-import kindveil.way.Support;
-import kindveil.way.Wish;
+import kindveil.way.Way;
+import kindveil.way.Work;
+import kindveil.bench.Hand;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -53,9 +51,9 @@ class MakeWorkTest {
 
     /** A making begun {@code before} now whose acts so far were done at the given minutes. */
     private Run run(Duration before, int... minutes) {
-        Brief brief = new Brief(Length.ofMillimetres(120), Length.ofMillimetres(160), PrintKind.GOOD_TONER, Hand.MIRRORED, Support.BIRCH_PANEL,
-                Ground.ACRYLIC_PAINT, Wish.CLEAN, Map.of(), Room.of(21, 50));
-        Run run = new Run(ID, ID, NOW.minus(before), "gel-lay", brief, 100, List.of(), false);
+        Way way = Catalogue.way("gel-lay");
+        Brief brief = Brief.usual(way, Length.ofMillimetres(120), Length.ofMillimetres(160), Room.of(21, 50)).withHand(Hand.MIRRORED);
+        Run run = new Run(ID, ID, NOW.minus(before), Work.of(way, brief), List.of(), false);
         List<ToldDeed> told = new ArrayList<>();
         for (int minute : minutes) {
             String act = with(run, told).making().current().orElseThrow().key();
@@ -68,57 +66,57 @@ class MakeWorkTest {
     }
 
     private static Run with(Run run, List<ToldDeed> told) {
-        return new Run(run.id(), run.piece(), run.begun(), run.way(), run.brief(), run.bedMicrometres(), told, false);
+        return new Run(run.id(), run.piece(), run.begun(), run.work(), told, false);
     }
 
     @Test
     void tell_inGoodTime_isNotedAtNow() {
         run(Duration.ofMinutes(5));
         assertEquals(List.of(), work.tell(ID, 0, 0, 0, false));
-        verify(runs).tell(eq(ID), eq(0), argThat(told -> told.deed().act().equals("trim") && told.deed().at().equals(NOW) && !told.againstAdvice()));
+        verify(runs).tell(eq(ID), eq(0), argThat(told -> told.deed().act().equals("set-out-print") && told.deed().at().equals(NOW) && !told.againstAdvice()));
     }
 
     @Test
     void tell_beforeTheBedIsThrough_isHeldBackWithTheReason() {
-        run(Duration.ofMinutes(30), 4, 6, 9, 10, 13, 14);
-        List<String> against = work.tell(ID, 6, 0, 0, false);
+        run(Duration.ofMinutes(30), 1, 3, 4, 6, 9, 10, 13, 14);
+        List<String> against = work.tell(ID, 8, 0, 0, false);
         assertTrue(against.getFirst().startsWith("The bed under the print is") && against.getFirst().contains("water now lifts the image"), against.toString());
         verify(runs, never()).tell(any(), anyInt(), any());
     }
 
     @Test
     void tell_throughByTheModelButUnderPracticesHour_isTooSoonAllTheSame() {
-        run(Duration.ofMinutes(68), 4, 6, 9, 10, 13, 14);
-        List<String> against = work.tell(ID, 6, 0, 0, false);
+        run(Duration.ofMinutes(68), 1, 3, 4, 6, 9, 10, 13, 14);
+        List<String> against = work.tell(ID, 8, 0, 0, false);
         assertTrue(against.getFirst().startsWith("Too soon: Not dry enough is the failure that happens most. Wait "), against.toString());
     }
 
     @Test
     void tell_anyway_isNotedAsAgainstAdvice() {
-        run(Duration.ofMinutes(30), 4, 6, 9, 10, 13, 14);
-        assertEquals(List.of(), work.tell(ID, 6, 0, 0, true));
-        verify(runs).tell(eq(ID), eq(6), argThat(ToldDeed::againstAdvice));
+        run(Duration.ofMinutes(30), 1, 3, 4, 6, 9, 10, 13, 14);
+        assertEquals(List.of(), work.tell(ID, 8, 0, 0, true));
+        verify(runs).tell(eq(ID), eq(8), argThat(ToldDeed::againstAdvice));
     }
 
     @Test
     void tell_late_countsFromWhenItWasDone() {
-        run(Duration.ofMinutes(60), 4, 6, 9);
-        assertEquals(List.of(), work.tell(ID, 3, 0, 49, false));
-        verify(runs).tell(eq(ID), eq(3), argThat(told -> told.deed().at().equals(NOW.minus(Duration.ofMinutes(49))) && told.told().equals(NOW)));
+        run(Duration.ofMinutes(60), 1, 3, 4, 6, 9);
+        assertEquals(List.of(), work.tell(ID, 5, 0, 49, false));
+        verify(runs).tell(eq(ID), eq(5), argThat(told -> told.deed().at().equals(NOW.minus(Duration.ofMinutes(49))) && told.told().equals(NOW)));
     }
 
     @Test
     void tell_earlierThanTheActBefore_isRefusedWithTheRange() {
-        run(Duration.ofMinutes(60), 4, 6, 9);
-        String message = assertThrows(UnusableValue.class, () -> work.tell(ID, 3, 0, 55, false)).getMessage();
+        run(Duration.ofMinutes(60), 1, 3, 4, 6, 9);
+        String message = assertThrows(UnusableValue.class, () -> work.tell(ID, 5, 0, 55, false)).getMessage();
         assertEquals("How long ago: “55 min” cannot be used. Expected 0 to 51 min, since the act before it was done then. "
                 + "Take back the act before it first if that time is wrong.", message);
-        assertThrows(UnusableValue.class, () -> work.tell(ID, 3, 0, -1, false));
+        assertThrows(UnusableValue.class, () -> work.tell(ID, 5, 0, -1, false));
     }
 
     @Test
     void tell_fromAPageThatIsOutOfDate_changesNothing() {
-        run(Duration.ofMinutes(60), 4, 6, 9);
+        run(Duration.ofMinutes(60), 1, 3, 4, 6, 9);
         assertThrows(Outdated.class, () -> work.tell(ID, 2, 0, 0, false));
         assertThrows(Outdated.class, () -> work.takeBack(ID, 2));
         verify(runs, never()).tell(any(), anyInt(), any());
@@ -126,25 +124,25 @@ class MakeWorkTest {
 
     @Test
     void tell_rescue_isNeverHeldBack() {
-        run(Duration.ofMinutes(12), 4, 6, 9);
-        assertEquals(List.of(), work.tell(ID, 3, 1, 0, false));
-        verify(runs).tell(eq(ID), eq(3), argThat(told -> told.deed().answer() == 1));
+        run(Duration.ofMinutes(12), 1, 3, 4, 6, 9);
+        assertEquals(List.of(), work.tell(ID, 5, 1, 0, false));
+        verify(runs).tell(eq(ID), eq(5), argThat(told -> told.deed().answer() == 1));
     }
 
     @Test
     void startAt_furtherOn_takesAllBeforeAsDoneThen() {
-        run(Duration.ofMinutes(60), 4);
-        work.startAt(ID, 1, "pass-1-wet", 40);
+        run(Duration.ofMinutes(60), 1, 4);
+        work.startAt(ID, 2, "pass-1-wet", 40);
         Instant then = NOW.minus(Duration.ofMinutes(40));
-        for (String act : List.of("clean", "coat", "lay", "press", "wash")) {
+        for (String act : List.of("clean", "coat", "lay", "press", "coat-wash")) {
             verify(runs).tell(eq(ID), anyInt(), argThat(told -> told.deed().act().equals(act) && told.deed().assumed() && told.deed().at().equals(then)));
         }
     }
 
     @Test
     void startAt_backwards_isRefused() {
-        run(Duration.ofMinutes(60), 4, 6, 9);
-        assertThrows(UnusableValue.class, () -> work.startAt(ID, 3, "trim", 0));
+        run(Duration.ofMinutes(60), 1, 3, 4, 6, 9);
+        assertThrows(UnusableValue.class, () -> work.startAt(ID, 5, "trim", 0));
     }
 
     @Test

@@ -51,7 +51,7 @@ class BenchController {
         }
         ModelAndView page = new ModelAndView("bench/bench");
         page.addObject("bench", BenchView.of(run, piece, others, say));
-        page.addObject("air", run.brief().room().temperature().print(kindveil.measure.UnitSystem.METRIC) + " · " + run.brief().room().humidity());
+        page.addObject("air", run.work().parts().getFirst().brief().room().temperature().print(kindveil.measure.UnitSystem.METRIC) + " · " + run.work().parts().getFirst().brief().room().humidity());
         page.addObject("now", now.toEpochMilli());
         page.addObject("problems", problems);
         page.addObject("against", against);

@@ -9,15 +9,14 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import kindveil.making.Clock;
 import kindveil.making.Making;
-import kindveil.reading.AmountReading;
 import kindveil.reading.CautionReading;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.Piece;
 import kindveil.studio.work.Run;
 import kindveil.way.Act;
 import kindveil.way.Answer;
-import kindveil.way.Step;
-import kindveil.way.Trace;
+import kindveil.way.Window;
+import kindveil.bench.Step;
 
 /**
  * One making as the bench shows it.
@@ -25,9 +24,10 @@ import kindveil.way.Trace;
  * @param seq how many deeds this page has seen
  * @param slips the other things that run, the most pressing few
  * @param more how many more there are
+ * @param startsDwell whether going on counts 3, 2, 1 first
  */
 public record BenchView(UUID run, UUID piece, String pieceTitle, String way, int position, int all, int seq, String title, String how, String amount, String caution,
-        ClockView clock, List<AnswerView> answers, String rescue, String next, List<Slip> slips, int more, List<LaterAct> later, boolean finished, String last) {
+        ClockView clock, List<AnswerView> answers, String rescue, String next, List<Slip> slips, int more, List<LaterAct> later, boolean finished, String last, boolean startsDwell) {
     private static final int MOST_SLIPS = 3;
 
 
@@ -99,16 +99,21 @@ public record BenchView(UUID run, UUID piece, String pieceTitle, String way, int
         String last = making.moments().isEmpty() ? "" : making.moments().getLast().act().title();
         int seq = run.told().size();
         if (making.finished()) {
-            return new BenchView(run.id(), piece.id(), piece.title(), piece.design().theWay().name(), making.position() - 1, making.position() - 1, seq, "Made", "", "", "",
-                    null, List.of(), "", "", slips, more, List.of(), true, last);
+            return new BenchView(run.id(), piece.id(), piece.title(), "", making.position() - 1, making.position() - 1, seq, "Made", "", "", "",
+                    null, List.of(), "", "", slips, more, List.of(), true, last, false);
         }
         Act act = making.current().orElseThrow();
         ClockView clock = making.clock().map(c -> ClockView.of(c, say)).orElse(null);
-        String amount = AmountReading.of(Trace.of(making.plan()), run.brief().area()).forAct(act.key())
-                .map(p -> say.both(p.volume()) + " of " + p.material().words()).orElse("");
-        return new BenchView(run.id(), piece.id(), piece.title(), piece.design().theWay().name(), making.position(), making.position() + making.remaining() - 1, seq,
-                act.title(), act.how(), amount, CautionReading.of(act.step()).orElse(""), clock, answers(act),
-                making.rescue().map(Answer::meaning).orElse(""), making.following().map(Act::title).orElse("write down what came"), slips, more, later(making), false, last);
+        String amount = run.portion(act.key()).map(p -> say.both(p.volume()) + " of " + p.material().words())
+                .or(() -> run.batch(act.key()).map(b -> String.join(", ", b.shares().stream().map(share -> say.both(share.volume()) + " " + share.words()).toList()))).orElse("");
+        return new BenchView(run.id(), piece.id(), piece.title(), run.wayOf(act.key()), making.position(), making.position() + making.remaining() - 1, seq,
+                act.title(), act.how(), amount, String.join(" ", CautionReading.words(act.step())), clock, answers(act),
+                making.rescue().map(Answer::meaning).orElse(""), making.following().map(Act::title).orElse("write down what came"), slips, more, later(making), false, last, startsDwell(making, act));
+    }
+
+    /** Whether a dwell begins at the end of an act: it is begun on a count, since both hands hold the film. */
+    private static boolean startsDwell(Making making, Act act) {
+        return making.plan().windows().stream().anyMatch(window -> window instanceof Window.Dwell && window.from().equals(act.key()));
     }
 
     private static List<AnswerView> answers(Act act) {

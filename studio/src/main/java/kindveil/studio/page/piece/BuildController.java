@@ -1,14 +1,13 @@
 package kindveil.studio.page.piece;
 
 import java.io.IOException;
-import java.util.Arrays;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import kindveil.light.Colour;
-import kindveil.measure.UnusableValue;
-import kindveil.reading.LookState;
+import kindveil.bench.Ground;
+import kindveil.bench.PrintKind;
+import kindveil.bench.Support;
+import kindveil.catalogue.Catalogue;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.Design;
@@ -17,10 +16,8 @@ import kindveil.studio.work.Outdated;
 import kindveil.studio.work.Piece;
 import kindveil.studio.work.PieceWork;
 import kindveil.studio.work.Planned;
-import kindveil.way.Choice;
-import kindveil.way.Ground;
-import kindveil.way.PrintKind;
-import kindveil.way.Support;
+import kindveil.way.Fit;
+import kindveil.way.Way;
 import kindveil.way.Wish;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -35,9 +32,6 @@ import org.springframework.web.servlet.ModelAndView;
 
 @Controller
 class BuildController {
-    static final double START_X = 0.40;
-    static final double START_Y = 0.55;
-    private static final String CHOICE = "choice.";
     private final PieceWork pieces;
     private final LookWork looks;
     private final Say say;
@@ -48,183 +42,105 @@ class BuildController {
         this.say = say;
     }
 
-    /** How the picture is looked at; held in the address so that it survives a reload. */
-    public record View(LookState left, LookState right, int pass, double cut, double x, double y) {
-        static View of(Planned planned, String left, String right, Integer pass, Double cut, Double x, Double y) {
-            int most = planned.trace().mostPasses();
-            int planPass = planned.trace().plannedPasses();
-            int shown = pass == null ? planPass : (int) UnusableValue.requireWithin("pass", pass, 1, most, "", "The plan offers no other.");
-            return new View(state(left, LookState.WET), state(right, LookState.DRIED), shown, within("cut", cut, 0.47), within("x", x, START_X), within("y", y, START_Y));
-        }
-
-        private static double within(String thing, Double value, double start) {
-            return value == null ? start : UnusableValue.requireWithin(thing, value, 0, 1, "", "It is a share of the picture.");
-        }
-
-        private static LookState state(String name, LookState start) {
-            if (name == null) {
-                return start;
-            }
-            return Arrays.stream(LookState.values()).filter(s -> s.name().equalsIgnoreCase(name)).findFirst()
-                    .orElseThrow(() -> new UnusableValue("state", name, "wet, dried, cleared or sealed", "Choose one below the picture."));
-        }
-
-        public String query(LookState newLeft, LookState newRight, int newPass) {
-            return "left=%s&right=%s&pass=%d&cut=%s&x=%s&y=%s".formatted(word(newLeft), word(newRight), newPass, cut, x, y);
-        }
-
-        static String word(LookState state) {
-            return state.name().toLowerCase(java.util.Locale.ROOT);
-        }
-
-        public String query() {
-            return query(left, right, pass);
-        }
-    }
-
-    /** A link that shows one side of the wipe in another state. */
-    public record StateLink(String key, String words, String href, boolean shownLeft, boolean shownRight, boolean planned) {
-    }
-
-    /** A choice as a word in the sentence. */
-    public record Slot(String name, String question, String chosen, List<Option> options) {
-    }
-
-    public record Option(String key, String words, String hint) {
-    }
-
-    @GetMapping("/pieces/{id}/build")
-    ModelAndView build(@PathVariable UUID id, @RequestParam(required = false) String left, @RequestParam(required = false) String right,
+    @GetMapping({"/pieces/{id}/build", "/pieces/{id}/veils/{veil}/build"})
+    ModelAndView build(@PathVariable UUID id, @PathVariable(required = false) Integer veil, @RequestParam(required = false) String left, @RequestParam(required = false) String right,
             @RequestParam(required = false) Integer pass, @RequestParam(required = false) Double cut, @RequestParam(required = false) Double x, @RequestParam(required = false) Double y) {
-        Piece piece = pieces.get(id);
-        Planned planned = pieces.plan(piece);
-        return page(planned, View.of(planned, left, right, pass, cut, x, y), bedText(piece), piece.design().groundColour().toString(), List.of());
+        Planned planned = pieces.plan(pieces.get(id, veil));
+        return page(planned, LookView.of(planned, left, right, pass, cut, x, y), BuildForm.of(planned), List.of());
     }
 
-    private static String bedText(Piece piece) {
-        Double bed = piece.design().bedMicrometres();
-        return bed == null ? "" : kindveil.measure.Figures.plain(bed);
-    }
-
-    private ModelAndView page(Planned planned, View view, String bed, String colour, List<String> problems) {
+    private ModelAndView page(Planned planned, LookView view, BuildForm form, List<String> problems) {
         Piece piece = planned.piece();
+        Way way = piece.design().theWay();
         ModelAndView page = new ModelAndView("piece/build");
         page.addObject("head", PieceHead.of(piece, "Build"));
         page.addObject("planned", planned);
         page.addObject("view", view);
-        page.addObject("aspect", planned.picture().aspect());
-        page.addObject("links", links(piece, planned, view));
+        page.addObject("aspect", looks.aspect(piece));
+        page.addObject("links", view.links(PieceHead.base(piece), planned.trace()));
+        page.addObject("first", piece.inHand() == 0);
+        page.addObject("many", piece.veils().size() > 1);
         page.addObject("prints", PrintKind.values());
         page.addObject("supports", Support.values());
         page.addObject("grounds", Ground.values());
         page.addObject("wishes", Wish.values());
-        page.addObject("slots", slots(planned));
-        page.addObject("bed", bed);
-        page.addObject("preset", piece.design().theWay().bedThickness(planned.brief()));
-        page.addObject("colour", colour);
+        page.addObject("transfers", Catalogue.transfers());
+        page.addObject("layers", Catalogue.layers());
+        page.addObject("form", form);
+        page.addObject("colour", piece.design().groundColour().toString());
         page.addObject("problems", problems);
-        page.addObject("refusals", planned.trace().refusals());
+        page.addObject("refusals", planned.trace().refusals().stream().map(r -> r.words()).distinct().toList());
+        page.addObject("questions", way.questions(planned.brief()));
+        page.addObject("doubts", doubts(planned, way));
         page.addObject("size", say.size(planned.brief().width(), planned.brief().height()));
-        page.addObject("foresight", looks.foresight(piece, view.right(), view.pass()));
-        page.addObject("section", section(piece, view));
-        page.addObject("rightWords", words(view.right(), view.pass(), planned));
-        page.addObject("leftWords", words(view.left(), view.pass(), planned));
+        page.addObject("foresight", looks.foresight(piece, view.right(), view.pass()).orElse(null));
+        page.addObject("section", section(planned, view));
+        page.addObject("rightWords", LookView.words(view.right(), view.pass(), planned.trace()));
+        page.addObject("leftWords", LookView.words(view.left(), view.pass(), planned.trace()));
+        page.addObject("leftPicture", view.picture(PieceHead.base(piece), view.left(), piece.version()));
+        page.addObject("rightPicture", view.picture(PieceHead.base(piece), view.right(), piece.version()));
+        page.addObject("offsetX", say.one(piece.veil().x()));
+        page.addObject("offsetY", say.one(piece.veil().y()));
         if (!problems.isEmpty()) {
             page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
         }
         return page;
     }
 
-    private static String words(LookState state, int pass, Planned planned) {
-        return switch (state) {
-            case WET -> "wet";
-            case DRIED -> "dried after pass " + pass;
-            case CLEARED -> LookState.CLEARED.planned(planned.trace()) ? "cleared after pass " + pass : "left as it dried";
-            case SEALED -> LookState.SEALED.planned(planned.trace()) ? "sealed" : "not sealed";
-        };
+    /** What the bench takes, but doubts, and what the way's card says of support and wish. */
+    private static List<String> doubts(Planned planned, Way way) {
+        List<String> doubts = new java.util.ArrayList<>();
+        Fit support = way.card().fit(planned.brief().support());
+        Fit wish = way.card().fit(planned.brief().wish());
+        if (support.verdict() != Fit.Verdict.SOUND) {
+            doubts.add(support.reason());
+        }
+        if (wish.verdict() != Fit.Verdict.SOUND) {
+            doubts.add(wish.reason());
+        }
+        planned.trace().concerns().stream().map(concern -> concern.words()).distinct().forEach(doubts::add);
+        return doubts;
     }
 
-    private static List<StateLink> links(Piece piece, Planned planned, View view) {
-        return Arrays.stream(LookState.values()).map(state -> new StateLink(View.word(state), state.words(),
-                "/pieces/%s/build?%s".formatted(piece.id(), view.query(state == LookState.WET || state.ordinal() < view.right().ordinal() ? state : view.left(),
-                        state == LookState.WET ? view.right() : state.ordinal() < view.right().ordinal() ? view.right() : state, view.pass())),
-                state == view.left(), state == view.right(), state.planned(planned.trace()))).toList();
-    }
-
-    private static List<Slot> slots(Planned planned) {
-        Design design = planned.piece().design();
-        return design.theWay().choices().stream().map(choice -> slot(choice, design.theWay().chosen(planned.brief(), choice.key()))).toList();
-    }
-
-    private static Slot slot(Choice choice, Choice.Option chosen) {
-        return new Slot(CHOICE + choice.key(), choice.question(), chosen.key(),
-                choice.options().stream().map(o -> new Option(o.key(), o.words(), o.buys() + " · " + o.costs())).toList());
-    }
-
-    private SectionView section(Piece piece, View view) {
-        return SectionView.of(looks.core(piece, view.right(), view.pass(), view.x(), view.y()), piece, pieces.plan(piece), view.right());
+    private SectionView section(Planned planned, LookView view) {
+        return SectionView.of(looks.core(planned.piece(), view.right(), view.pass(), view.x(), view.y()), planned, view.right(), looks.frameSize(planned.piece()));
     }
 
     /** The section alone, as the point moves. */
-    @GetMapping("/pieces/{id}/section")
-    String sectionAt(@PathVariable UUID id, @RequestParam(required = false) String left, @RequestParam(required = false) String right,
+    @GetMapping({"/pieces/{id}/section", "/pieces/{id}/veils/{veil}/section"})
+    String sectionAt(@PathVariable UUID id, @PathVariable(required = false) Integer veil, @RequestParam(required = false) String left, @RequestParam(required = false) String right,
             @RequestParam(required = false) Integer pass, @RequestParam(required = false) Double cut, @RequestParam Double x, @RequestParam Double y, Model model) {
-        Piece piece = pieces.get(id);
-        Planned planned = pieces.plan(piece);
-        model.addAttribute("section", section(piece, View.of(planned, left, right, pass, cut, x, y)));
+        Planned planned = pieces.plan(pieces.get(id, veil));
+        model.addAttribute("section", section(planned, LookView.of(planned, left, right, pass == null || pass == 0 ? null : pass, cut, x, y)));
         return "piece/section :: section";
     }
 
-    @GetMapping("/pieces/{id}/look/{state}.png")
-    ResponseEntity<byte[]> look(@PathVariable UUID id, @PathVariable String state, @RequestParam(defaultValue = "2") int pass,
+    @GetMapping({"/pieces/{id}/look/{state}.png", "/pieces/{id}/veils/{veil}/look/{state}.png"})
+    ResponseEntity<byte[]> look(@PathVariable UUID id, @PathVariable(required = false) Integer veil, @PathVariable String state, @RequestParam(required = false) Integer pass,
             @RequestParam(defaultValue = "false") boolean small, @RequestParam Map<String, String> all) {
-        Piece piece = pieces.get(id);
+        Piece piece = pieces.get(id, veil);
+        LookView view = LookView.of(pieces.plan(piece), null, state, pass == null || pass == 0 ? null : pass, null, null, null);
+        return PiecesController.png(looks.png(piece, BuildForm.choices(all), view.right(), view.pass(), small));
+    }
+
+    @PostMapping({"/pieces/{id}/build", "/pieces/{id}/veils/{veil}/build"})
+    Object change(@PathVariable UUID id, @PathVariable(required = false) Integer veil, @RequestParam int version, @RequestParam Map<String, String> all) {
+        Piece piece = pieces.get(id, veil);
         Planned planned = pieces.plan(piece);
-        View view = View.of(planned, null, state, pass, null, null, null);
-        Map<String, String> other = choices(all);
-        return PiecesController.png(looks.png(piece, other, view.right(), view.pass(), small));
-    }
-
-    static Map<String, String> choices(Map<String, String> all) {
-        Map<String, String> choices = new HashMap<>();
-        all.forEach((key, value) -> {
-            if (key.startsWith(CHOICE)) {
-                choices.put(key.substring(CHOICE.length()), value);
-            }
-        });
-        return choices;
-    }
-
-    @PostMapping("/pieces/{id}/build")
-    Object change(@PathVariable UUID id, @RequestParam int version, @RequestParam Map<String, String> all) {
-        Piece piece = pieces.get(id);
         Problems problems = new Problems();
-        Support support = problems.choice(Support.class, "Support", all.get("support"));
-        Ground ground = problems.choice(Ground.class, "Ground", all.get("ground"));
-        Wish wish = problems.choice(Wish.class, "Wish", all.get("wish"));
-        PrintKind print = problems.choice(PrintKind.class, "Print", all.get("print"));
-        Colour colour = problems.read(() -> Colour.parse("Ground colour", all.get("colour")));
-        String bedText = all.getOrDefault("bed", "").replaceAll("\\s*(µm|um)$", "");
-        Double bed = bedText.isBlank() ? null : problems.number("Wet thickness of the bed", bedText, 1, 10_000, "µm", "Leave it empty for the usual.");
-        if (!problems.any()) {
-            Map<String, String> choices = new HashMap<>(piece.design().choices());
-            choices.putAll(choices(all));
-            Piece changed = problems.read(() -> {
-                Piece wanted = new Piece(id, version, piece.title(), piece.created(), piece.picture(), piece.groundPicture(),
-                        piece.design().withBuild(choices, bed, support, ground, colour, wish, print));
-                try {
-                    return pieces.change(wanted);
-                } catch (Outdated outdated) {
-                    problems.add(outdated.getMessage());
-                    return null;
+        Design design = BuildForm.read(piece, planned, all, problems);
+        if (design != null) {
+            try {
+                Piece changed = problems.read(() -> pieces.change(piece.seen(version).with(design)));
+                if (changed != null) {
+                    boolean same = design.way().equals(piece.design().way());
+                    return "redirect:" + PieceHead.base(changed) + "/build" + (same ? kept(all) : "");
                 }
-            });
-            if (changed != null) {
-                return "redirect:/pieces/" + id + "/build" + kept(all);
+            } catch (Outdated outdated) {
+                problems.add(outdated.getMessage());
             }
         }
-        Planned planned = pieces.plan(piece);
-        return page(planned, View.of(planned, null, null, null, null, null, null), all.getOrDefault("bed", ""), all.getOrDefault("colour", ""), problems.words());
+        return page(planned, LookView.of(planned, null, null, null, null, null, null), BuildForm.of(planned, all), problems.words());
     }
 
     /** The way the picture was looked at, kept when the build changes; the pass follows the new plan. */
@@ -234,24 +150,22 @@ class BuildController {
         return left.matches("[a-z]{1,10}") && right.matches("[a-z]{1,10}") ? "?left=%s&right=%s".formatted(left, right) : "";
     }
 
-    @PostMapping("/pieces/{id}/ground")
-    Object ground(@PathVariable UUID id, @RequestParam int version, @RequestParam(required = false) MultipartFile photo) throws IOException {
-        Piece piece = pieces.get(id);
+    @PostMapping({"/pieces/{id}/ground", "/pieces/{id}/veils/{veil}/ground"})
+    Object ground(@PathVariable UUID id, @PathVariable(required = false) Integer veil, @RequestParam int version, @RequestParam(required = false) MultipartFile photo) throws IOException {
+        Piece piece = pieces.get(id, veil);
         Problems problems = new Problems();
-        byte[] bytes = photo == null ? new byte[0] : photo.getBytes();
-        String name = photo == null || photo.getOriginalFilename() == null || photo.getOriginalFilename().isBlank() ? "no file" : photo.getOriginalFilename();
-        Piece seen = new Piece(id, version, piece.title(), piece.created(), piece.picture(), piece.groundPicture(), piece.design());
-        if (problems.read(() -> pieces.ground(seen, name, bytes)) != null) {
-            return "redirect:/pieces/" + id + "/build";
+        Upload file = Upload.of(photo, "no file");
+        if (problems.read(() -> pieces.ground(piece.seen(version), file.name(), file.bytes())) != null) {
+            return "redirect:" + PieceHead.base(piece) + "/build";
         }
         Planned planned = pieces.plan(piece);
-        return page(planned, View.of(planned, null, null, null, null, null, null), bedText(piece), piece.design().groundColour().toString(), problems.words());
+        return page(planned, LookView.of(planned, null, null, null, null, null, null), BuildForm.of(planned), problems.words());
     }
 
-    @PostMapping("/pieces/{id}/ground/none")
-    String noGround(@PathVariable UUID id, @RequestParam int version) {
-        Piece piece = pieces.get(id);
-        pieces.change(new Piece(id, version, piece.title(), piece.created(), piece.picture(), null, piece.design()));
-        return "redirect:/pieces/" + id + "/build";
+    @PostMapping({"/pieces/{id}/ground/none", "/pieces/{id}/veils/{veil}/ground/none"})
+    String noGround(@PathVariable UUID id, @PathVariable(required = false) Integer veil, @RequestParam int version) {
+        Piece piece = pieces.get(id, veil);
+        pieces.change(piece.seen(version).withGround(null));
+        return "redirect:" + PieceHead.base(piece) + "/build";
     }
 }

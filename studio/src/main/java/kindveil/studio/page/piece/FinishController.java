@@ -9,11 +9,13 @@ import java.util.UUID;
 import kindveil.measure.Span;
 import kindveil.reading.LookState;
 import kindveil.studio.work.Design;
+import kindveil.studio.work.LookWork;
 import kindveil.studio.work.Piece;
 import kindveil.studio.work.PieceWork;
 import kindveil.studio.work.Planned;
 import kindveil.way.Choice;
-import kindveil.way.Step;
+import kindveil.way.Schools;
+import kindveil.bench.Step;
 import kindveil.way.Trace;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -24,11 +26,13 @@ import org.springframework.web.servlet.ModelAndView;
 
 @Controller
 class FinishController {
-    private static final int LAST_COATS = 2;
+    private static final Map<Choice, LookState> LAST = Map.of(Schools.CLEARING, LookState.CLEARED, Schools.SEALING, LookState.SEALED);
     private final PieceWork pieces;
+    private final LookWork looks;
 
-    FinishController(PieceWork pieces) {
+    FinishController(PieceWork pieces, LookWork looks) {
         this.pieces = pieces;
+        this.looks = looks;
     }
 
     /** One option of a last coat, looked at over the piece itself. */
@@ -43,14 +47,14 @@ class FinishController {
     public record Layer(String title, String when, String how) {
     }
 
-    @GetMapping("/pieces/{id}/finish")
-    ModelAndView finish(@PathVariable UUID id) {
-        Piece piece = pieces.get(id);
+    @GetMapping({"/pieces/{id}/finish", "/pieces/{id}/veils/{veil}/finish"})
+    ModelAndView finish(@PathVariable UUID id, @PathVariable(required = false) Integer veil) {
+        Piece piece = pieces.get(id, veil);
         Planned planned = pieces.plan(piece);
         ModelAndView page = new ModelAndView("piece/finish");
         page.addObject("head", PieceHead.of(piece, "Finish"));
         page.addObject("planned", planned);
-        page.addObject("aspect", planned.picture().aspect());
+        page.addObject("aspect", looks.aspect(piece));
         page.addObject("coats", coats(piece, planned));
         page.addObject("order", order(planned));
         page.addObject("refusals", planned.trace().refusals().stream().map(r -> r.words()).distinct().toList());
@@ -59,20 +63,17 @@ class FinishController {
         return page;
     }
 
-    /** The way declares what goes on last as its last choices. */
+    /** The choices of the way that are about what goes on last. */
     private List<Coat> coats(Piece piece, Planned planned) {
-        List<Choice> choices = piece.design().theWay().choices();
-        List<Choice> last = choices.subList(choices.size() - LAST_COATS, choices.size());
-        return last.stream().map(choice -> new Coat("choice." + choice.key(), choice.question(), choice.options().stream()
-                .map(option -> shown(piece, planned, choice, option)).toList())).toList();
+        return piece.design().theWay().choices().stream().filter(LAST::containsKey).map(choice -> new Coat("choice." + choice.key(), choice.question(),
+                choice.options().stream().map(option -> shown(piece, planned, choice, option)).toList())).toList();
     }
 
     private Shown shown(Piece piece, Planned planned, Choice choice, Choice.Option option) {
         Design design = piece.design().choosing(Map.of(choice.key(), option.key()));
         Trace trace = pieces.plan(piece.with(design)).trace();
         String refusal = trace.refusals().isEmpty() ? "" : trace.refusals().getFirst().reason();
-        LookState state = choice.key().equals(piece.design().theWay().choices().getLast().key()) ? LookState.SEALED : LookState.CLEARED;
-        String picture = "/pieces/%s/look/%s.png?pass=%d&v=%d&small=true&choice.%s=%s".formatted(piece.id(), BuildController.View.word(state),
+        String picture = "%s/look/%s.png?pass=%d&v=%d&small=true&choice.%s=%s".formatted(PieceHead.base(piece), LookView.word(LAST.get(choice)),
                 planned.trace().plannedPasses(), piece.version(), choice.key(), option.key());
         boolean chosen = piece.design().theWay().chosen(planned.brief(), choice.key()).key().equals(option.key());
         return new Shown(option.key(), option.words(), option.buys(), option.costs(), chosen, picture, refusal);
@@ -91,11 +92,11 @@ class FinishController {
         return order;
     }
 
-    @PostMapping("/pieces/{id}/finish")
-    String change(@PathVariable UUID id, @RequestParam int version, @RequestParam Map<String, String> all) {
-        Piece piece = pieces.get(id);
-        Map<String, String> choices = new HashMap<>(BuildController.choices(all));
-        pieces.change(new Piece(id, version, piece.title(), piece.created(), piece.picture(), piece.groundPicture(), piece.design().choosing(choices)));
-        return "redirect:/pieces/" + id + "/finish";
+    @PostMapping({"/pieces/{id}/finish", "/pieces/{id}/veils/{veil}/finish"})
+    String change(@PathVariable UUID id, @PathVariable(required = false) Integer veil, @RequestParam int version, @RequestParam Map<String, String> all) {
+        Piece piece = pieces.get(id, veil);
+        Map<String, String> choices = new HashMap<>(BuildForm.choices(all));
+        pieces.change(piece.seen(version).with(piece.design().choosing(choices)));
+        return "redirect:" + PieceHead.base(piece) + "/finish";
     }
 }

@@ -9,6 +9,7 @@ import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.LogEntry;
 import kindveil.studio.work.LogWork;
+import kindveil.studio.work.LookWork;
 import kindveil.studio.work.MakeWork;
 import kindveil.studio.work.Piece;
 import kindveil.studio.work.PieceWork;
@@ -28,31 +29,33 @@ class NotesController {
     private final PieceWork pieces;
     private final MakeWork makings;
     private final LogWork log;
+    private final LookWork looks;
     private final Say say;
 
-    NotesController(PieceWork pieces, MakeWork makings, LogWork log, Say say) {
+    NotesController(PieceWork pieces, MakeWork makings, LogWork log, LookWork looks, Say say) {
         this.pieces = pieces;
         this.makings = makings;
         this.log = log;
+        this.looks = looks;
         this.say = say;
     }
 
     /** What was typed. */
-    public record Form(String verdict, String came, String different, String printedBy) {
+    public record Form(String verdict, String came, String different, String printedBy, String tack, String fibre, String stretch, String byProducts) {
     }
 
     /** One entry as it is shown. */
-    public record Note(String date, String verdict, String wish, String came, String different, String printedBy, String predicted, UUID photo) {
+    public record Note(UUID id, String date, String verdict, String wish, String came, String different, String printedBy, String found, String predicted, UUID photo) {
         static Note of(LogEntry entry, int version, Say say) {
-            String predicted = "/pieces/%s/look/%s.png?pass=%d&v=%d&small=true".formatted(entry.piece(), BuildController.View.word(entry.state()), entry.pass(), version);
-            return new Note(say.date(entry.written()), entry.verdict().words(), entry.wish().words(), entry.came(), entry.different(), entry.printedBy(), predicted, entry.photo());
+            String predicted = "/pieces/%s/look/%s.png?pass=%d&v=%d&small=true".formatted(entry.piece(), LookView.word(entry.state()), entry.pass(), version);
+            return new Note(entry.id(), say.date(entry.written()), entry.verdict().words(), entry.wish().words(), entry.came(), entry.different(), entry.printedBy(), entry.findings().words(), predicted, entry.photo());
         }
     }
 
-    @GetMapping("/pieces/{id}/notes")
-    ModelAndView notes(@PathVariable UUID id) {
-        Piece piece = pieces.get(id);
-        return page(piece, new Form("", "", departures(piece), ""), List.of());
+    @GetMapping({"/pieces/{id}/notes", "/pieces/{id}/veils/{veil}/notes"})
+    ModelAndView notes(@PathVariable UUID id, @PathVariable(required = false) Integer veil) {
+        Piece piece = pieces.get(id, veil);
+        return page(piece, new Form("", "", departures(piece), "", "", "", "", ""), List.of());
     }
 
     /** What the last making did otherwise than planned, as a start for the artist's own words. */
@@ -66,10 +69,12 @@ class NotesController {
         ModelAndView page = new ModelAndView("piece/notes");
         page.addObject("head", PieceHead.of(piece, "Notes"));
         page.addObject("planned", planned);
-        page.addObject("aspect", planned.picture().aspect());
+        page.addObject("aspect", looks.aspect(piece));
         page.addObject("form", form);
         page.addObject("verdicts", LogEntry.Verdict.values());
-        page.addObject("predicted", "/pieces/%s/look/%s.png?pass=%d&v=%d&small=true".formatted(piece.id(), BuildController.View.word(finished(planned)), planned.trace().plannedPasses(), piece.version()));
+        page.addObject("tacks", LogEntry.Tack.values());
+        page.addObject("fibres", LogEntry.Fibre.values());
+        page.addObject("predicted", "/pieces/%s/look/%s.png?pass=%d&v=%d&small=true".formatted(piece.id(), LookView.word(finished(planned)), planned.trace().plannedPasses(), piece.version()));
         page.addObject("notes", log.ofPiece(piece.id()).stream().map(entry -> Note.of(entry, piece.version(), say)).toList());
         page.addObject("once", UUID.randomUUID());
         page.addObject("printers", log.printers());
@@ -80,20 +85,44 @@ class NotesController {
         return page;
     }
 
+    private static LogEntry.Findings findings(Problems problems, String tack, String fibre, String stretch, String byProducts) {
+        LogEntry.Tack felt = tack.isEmpty() ? null : problems.choice(LogEntry.Tack.class, "Tack", tack);
+        LogEntry.Fibre left = fibre.isEmpty() ? null : problems.choice(LogEntry.Fibre.class, "Leftover fibre", fibre);
+        double most = LogEntry.Findings.MOST_STRETCH;
+        Double grew = stretch.isBlank() ? null : problems.number("Stretch", stretch, -most, most, "%", "Measure between two register marks; leave it empty if you did not.");
+        return new LogEntry.Findings(felt, left, grew, byProducts.strip());
+    }
+
+    /** A result becomes the source of a new piece. */
+    @PostMapping("/log/{entry}/piece")
+    String onward(@PathVariable UUID entry) {
+        LogEntry came = log.get(entry);
+        if (came.photo() == null) {
+            throw new kindveil.measure.UnusableValue("result", "no photograph", "an entry with a photograph", "Photograph the result and write it down first.");
+        }
+        Piece from = pieces.get(came.piece());
+        String title = "After " + from.title();
+        Piece piece = pieces.begin(title.length() > 120 ? title.substring(0, 120) : title, from.leading().design().printWidth(), came.photo());
+        return "redirect:" + PieceHead.base(piece) + "/source";
+    }
+
     static LookState finished(Planned planned) {
         return LookState.SEALED.planned(planned.trace()) ? LookState.SEALED : LookState.CLEARED;
     }
 
-    @PostMapping("/pieces/{id}/notes")
-    Object write(@PathVariable UUID id, @RequestParam(defaultValue = "") String verdict, @RequestParam(defaultValue = "") String came,
-            @RequestParam(defaultValue = "") String different, @RequestParam(defaultValue = "") String printedBy, @RequestParam UUID once,
-            @RequestParam(required = false) MultipartFile photo) throws IOException {
-        Piece piece = pieces.get(id);
+    @PostMapping({"/pieces/{id}/notes", "/pieces/{id}/veils/{veil}/notes"})
+    Object write(@PathVariable UUID id, @PathVariable(required = false) Integer veil, @RequestParam(defaultValue = "") String verdict, @RequestParam(defaultValue = "") String came,
+            @RequestParam(defaultValue = "") String different, @RequestParam(defaultValue = "") String printedBy, @RequestParam(defaultValue = "") String tack,
+            @RequestParam(defaultValue = "") String fibre, @RequestParam(defaultValue = "") String stretch, @RequestParam(defaultValue = "") String byProducts,
+            @RequestParam UUID once, @RequestParam(required = false) MultipartFile photo) throws IOException {
+        Piece piece = pieces.get(id, veil);
         Problems problems = new Problems();
         LogEntry.Verdict judged = problems.choice(LogEntry.Verdict.class, "Verdict", verdict);
         problems.read(() -> LogWork.requireShort("What came", came, 2000));
         problems.read(() -> LogWork.requireShort("What was different", different, 2000));
         problems.read(() -> LogWork.requireShort("Who printed the copy", printedBy, 120));
+        problems.read(() -> LogWork.requireShort("What else came of it", byProducts, 500));
+        LogEntry.Findings findings = findings(problems, tack, fibre, stretch, byProducts);
         boolean pictured = photo != null && !photo.isEmpty();
         byte[] bytes = pictured ? photo.getBytes() : null;
         String name = pictured && photo.getOriginalFilename() != null ? photo.getOriginalFilename() : "photograph";
@@ -101,11 +130,11 @@ class NotesController {
             problems.read(() -> kindveil.studio.intake.PictureIntake.read(name, bytes));
         }
         if (problems.any()) {
-            return page(piece, new Form(verdict, came, different, printedBy), problems.words());
+            return page(piece, new Form(verdict, came, different, printedBy, tack, fibre, stretch, byProducts), problems.words());
         }
         Planned planned = pieces.plan(piece);
         UUID run = makings.ofPiece(id).stream().findFirst().map(Run::id).orElse(null);
-        log.write(new LogWork.Entry(once, piece, run, judged, came, different, printedBy, finished(planned), planned.trace().plannedPasses()), name, bytes);
-        return "redirect:/pieces/" + id + "/notes";
+        log.write(new LogWork.Entry(once, piece, run, judged, came, different, printedBy, findings, finished(planned), planned.trace().plannedPasses()), name, bytes);
+        return "redirect:" + PieceHead.base(piece) + "/notes";
     }
 }

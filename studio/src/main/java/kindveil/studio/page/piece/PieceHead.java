@@ -1,23 +1,43 @@
 package kindveil.studio.page.piece;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import kindveil.studio.work.Piece;
+import kindveil.studio.work.Veil;
 
 /**
- * Title and stations of a piece's page.
+ * Title, veils and stations of a piece's page.
  *
+ * @param base address of the veil in hand, before the station's name
  * @param here the station this page is
  */
-public record PieceHead(UUID id, int version, String title, String here, List<Station> stations) {
+public record PieceHead(UUID id, int version, String title, String here, String base, List<Station> stations, List<VeilTab> veils) {
     private static final List<String> ORDER = List.of("Source", "Build", "Print", "Make", "Finish", "Notes");
+    private static final List<String> OF_A_PICTURE = List.of("Source", "Print");
 
     /** One of the six. */
     public record Station(String name, String address, boolean here) {
     }
 
+    /** One veil, in the order they are made. */
+    public record VeilTab(int number, String words, String address, boolean here) {
+    }
+
     static PieceHead of(Piece piece, String here) {
-        return new PieceHead(piece.id(), piece.version(), piece.title(), here, ORDER.stream()
-                .map(name -> new Station(name, "/pieces/" + piece.id() + "/" + name.toLowerCase(java.util.Locale.ROOT), name.equals(here))).toList());
+        List<Station> stations = ORDER.stream().filter(name -> piece.veil().bringsPicture() || !OF_A_PICTURE.contains(name))
+                .map(name -> new Station(name, base(piece) + "/" + name.toLowerCase(Locale.ROOT), name.equals(here))).toList();
+        List<VeilTab> veils = IntStream.range(0, piece.veils().size()).mapToObj(i -> {
+            Veil veil = piece.veils().get(i);
+            String station = !veil.bringsPicture() && OF_A_PICTURE.contains(here) ? "build" : here.toLowerCase(Locale.ROOT);
+            return new VeilTab(i + 1, veil.design().theWay().name(), base(piece.at(i + 1)) + "/" + station, i == piece.inHand());
+        }).toList();
+        return new PieceHead(piece.id(), piece.version(), piece.title(), here, base(piece), stations, veils);
+    }
+
+    /** Address of the veil in hand. */
+    static String base(Piece piece) {
+        return piece.inHand() == 0 ? "/pieces/" + piece.id() : "/pieces/%s/veils/%d".formatted(piece.id(), piece.inHand() + 1);
     }
 }

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.UUID;
 import kindveil.making.Making;
 import kindveil.measure.Length;
+import kindveil.studio.intake.PlanFile;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.Design;
@@ -15,6 +16,8 @@ import kindveil.studio.work.PieceWork;
 import kindveil.studio.work.PictureWork;
 import kindveil.studio.work.Run;
 import org.springframework.http.CacheControl;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -65,10 +68,11 @@ class PiecesController {
     }
 
     private Row row(Piece piece) {
-        var picture = pictures.get(piece.picture());
-        Length width = piece.design().printWidth();
-        var planned = pieces.plan(piece);
-        String look = "/pieces/%s/look/%s.png?pass=%d&v=%d&small=true".formatted(piece.id(), BuildController.View.word(NotesController.finished(planned)),
+        var picture = pictures.get(piece.leading().picture());
+        Length width = piece.leading().design().printWidth();
+        Piece last = piece.at(piece.veils().size());
+        var planned = pieces.plan(last);
+        String look = "%s/look/%s.png?pass=%d&v=%d&small=true".formatted(PieceHead.base(last), LookView.word(NotesController.finished(planned)),
                 planned.trace().plannedPasses(), piece.version());
         return new Row(piece.id(), piece.title(), look, picture.width(), picture.height(),
                 say.size(width, width.times(picture.aspect())), where(piece));
@@ -87,8 +91,12 @@ class PiecesController {
     }
 
     @PostMapping("/pieces")
-    Object begin(@RequestParam(defaultValue = "") String title, @RequestParam(defaultValue = "") String width, @RequestParam(required = false) MultipartFile picture)
-            throws IOException {
+    Object begin(@RequestParam(defaultValue = "") String title, @RequestParam(defaultValue = "") String width, @RequestParam(required = false) MultipartFile picture,
+            @RequestParam(required = false) MultipartFile plan) throws IOException {
+        Upload planned = Upload.of(plan, "plan");
+        if (planned.came()) {
+            return asPlanned(title, width, Upload.of(picture, "no file"), planned);
+        }
         Problems problems = new Problems();
         String name = problems.read(() -> PieceWork.title(title));
         Length size = problems.read(() -> Length.parseSize("Print width", width, Design.NARROWEST, Design.WIDEST));
@@ -103,6 +111,30 @@ class PiecesController {
             problems.read(() -> kindveil.studio.intake.PictureIntake.read(file, bytes));
         }
         return page(new NewForm(title, width), problems.words());
+    }
+
+    /** A new piece from a plan file; its size is the plan's. */
+    private Object asPlanned(String title, String width, Upload picture, Upload plan) {
+        Problems problems = new Problems();
+        try {
+            PlanFile file = PlanFile.read(plan.bytes());
+            Piece piece = problems.read(() -> pieces.begin(title, file, picture.name(), picture.bytes()));
+            if (piece != null) {
+                return "redirect:" + PieceHead.base(piece) + "/build";
+            }
+        } catch (PlanFile.Unreadable unreadable) {
+            unreadable.problems().forEach(problems::add);
+        }
+        return page(new NewForm(title, width), problems.words());
+    }
+
+    @GetMapping("/pieces/{id}/plan.json")
+    ResponseEntity<String> plan(@PathVariable UUID id) {
+        Piece piece = pieces.get(id);
+        String name = piece.title().toLowerCase(java.util.Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
+        return ResponseEntity.ok().contentType(MediaType.APPLICATION_JSON).cacheControl(CacheControl.noStore())
+                .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename((name.isEmpty() ? "plan" : name) + ".plan.json").build().toString())
+                .body(pieces.planFile(piece));
     }
 
     @GetMapping("/pieces/{id}")

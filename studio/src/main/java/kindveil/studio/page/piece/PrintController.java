@@ -3,6 +3,7 @@ package kindveil.studio.page.piece;
 import java.util.List;
 import java.util.UUID;
 import kindveil.measure.UnusableValue;
+import kindveil.reading.HandReading;
 import kindveil.sheet.Paper;
 import kindveil.sheet.PrintSheet;
 import kindveil.studio.page.Problems;
@@ -45,9 +46,9 @@ class PrintController {
         }
     }
 
-    @GetMapping("/pieces/{id}/print")
-    ModelAndView print(@PathVariable UUID id) {
-        Piece piece = pieces.get(id);
+    @GetMapping({"/pieces/{id}/print", "/pieces/{id}/veils/{veil}/print"})
+    ModelAndView print(@PathVariable UUID id, @PathVariable(required = false) Integer veil) {
+        Piece piece = pieces.get(id, veil);
         return page(piece, String.valueOf(piece.design().copies()), List.of());
     }
 
@@ -56,6 +57,9 @@ class PrintController {
         ModelAndView page = new ModelAndView("piece/print");
         page.addObject("head", PieceHead.of(piece, "Print"));
         page.addObject("planned", planned);
+        page.addObject("turns", planned.hand().map(HandReading::turns).orElse(0));
+        page.addObject("turned", turned(planned.hand().map(HandReading::turns).orElse(0)));
+        page.addObject("blockHand", planned.hand().map(hand -> hand.onSupport() != hand.finished()).orElse(false));
         page.addObject("design", piece.design());
         page.addObject("copies", copies);
         page.addObject("papers", Paper.values());
@@ -82,18 +86,27 @@ class PrintController {
         return page;
     }
 
-    @PostMapping("/pieces/{id}/print")
-    Object change(@PathVariable UUID id, @RequestParam int version, @RequestParam(defaultValue = "") String hand, @RequestParam(defaultValue = "") String paper,
+    private static String turned(int turns) {
+        return switch (turns) {
+            case 0 -> "The image is not turned on its way.";
+            case 1 -> "The image is turned once on its way, by a contact of faces.";
+            case 2 -> "The image is turned twice on its way, so it ends as it began.";
+            default -> "The image is turned %d times on its way.".formatted(turns);
+        };
+    }
+
+    @PostMapping({"/pieces/{id}/print", "/pieces/{id}/veils/{veil}/print"})
+    Object change(@PathVariable UUID id, @PathVariable(required = false) Integer veil, @RequestParam int version, @RequestParam(defaultValue = "") String hand, @RequestParam(defaultValue = "") String paper,
             @RequestParam(defaultValue = "") String copies) {
-        Piece piece = pieces.get(id);
+        Piece piece = pieces.get(id, veil);
         Problems problems = new Problems();
         HandWish wanted = problems.choice(HandWish.class, "Hand", hand);
         Paper sheet = problems.choice(Paper.class, "Paper", paper);
         Integer count = problems.whole("Copies", copies, 1, 50, "", "Print at least one spare.");
         if (!problems.any()) {
             try {
-                pieces.change(new Piece(id, version, piece.title(), piece.created(), piece.picture(), piece.groundPicture(), piece.design().withPrint(wanted, sheet, count)));
-                return "redirect:/pieces/" + id + "/print";
+                pieces.change(piece.seen(version).with(piece.design().withPrint(wanted, sheet, count)));
+                return "redirect:" + PieceHead.base(piece) + "/print";
             } catch (Outdated outdated) {
                 problems.add(outdated.getMessage());
             }
@@ -101,9 +114,9 @@ class PrintController {
         return page(piece, copies, problems.words());
     }
 
-    @GetMapping("/pieces/{id}/sheet.pdf")
-    ResponseEntity<byte[]> pdf(@PathVariable UUID id) {
-        Piece piece = pieces.get(id);
+    @GetMapping({"/pieces/{id}/sheet.pdf", "/pieces/{id}/veils/{veil}/sheet.pdf"})
+    ResponseEntity<byte[]> pdf(@PathVariable UUID id, @PathVariable(required = false) Integer veil) {
+        Piece piece = pieces.get(id, veil);
         String name = piece.title().toLowerCase(java.util.Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
         return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF).cacheControl(CacheControl.noStore())
                 .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename((name.isEmpty() ? "sheet" : name) + ".pdf").build().toString())

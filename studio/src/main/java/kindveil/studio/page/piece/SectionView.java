@@ -3,13 +3,13 @@ package kindveil.studio.page.piece;
 import java.util.ArrayList;
 import java.util.List;
 import kindveil.measure.Figures;
+import kindveil.measure.Length;
 import kindveil.reading.LookState;
 import kindveil.reading.StackReading.Kind;
 import kindveil.reading.StackReading.Seen;
 import kindveil.studio.work.LookWork;
-import kindveil.studio.work.Piece;
 import kindveil.studio.work.Planned;
-import kindveil.way.Support;
+import kindveil.bench.Support;
 
 /**
  * The section through the layers at one point, ready to draw.
@@ -37,22 +37,42 @@ public record SectionView(String place, String toner, String seen, String lightn
         }
     }
 
-    static SectionView of(LookWork.Core core, Piece piece, Planned planned, LookState state) {
-        List<Seen> seen = core.layers().stream().filter(layer -> layer.kind() != Kind.TONER || core.coverage() >= NO_TONER).toList();
-        double unit = (DEPTH - seen.size() * LEAST) / (seen.stream().mapToDouble(SectionView::weight).sum() + 3);
+    static SectionView of(LookWork.Core core, Planned planned, LookState state, List<Length> frame) {
+        List<Seen> seen = merged(core.layers()).stream().filter(layer -> !layer.onlyInDarks() || core.coverage() >= NO_TONER).toList();
+        double least = Math.min(LEAST, DEPTH * 0.8 / (seen.size() + 1));
+        double unit = (DEPTH - seen.size() * least) / (seen.stream().mapToDouble(SectionView::weight).sum() + 3);
         List<Drawn> drawn = new ArrayList<>();
         double y = TOP;
         for (Seen layer : seen) {
-            double height = LEAST + weight(layer) * unit;
+            double height = least + weight(layer) * unit;
             drawn.add(new Drawn(layer.kind().name().toLowerCase(java.util.Locale.ROOT), layer.name(), detail(layer, core), note(layer, core, state), y, height, fill(layer, core), opacity(layer, core)));
             y += height;
         }
         drawn.add(support(planned.brief().support(), y, TOP + DEPTH - y));
-        double width = planned.brief().width().millimetres();
-        double height = planned.brief().height().millimetres();
+        double width = frame.getFirst().millimetres();
+        double height = frame.getLast().millimetres();
         String place = "%s × %s mm".formatted(Figures.rounded(core.x() * width, 0), Figures.rounded(core.y() * height, 0));
         String toner = core.coverage() < NO_TONER ? "clear here" : Figures.rounded(core.coverage() * 100, 0) + " % toner here";
         return new SectionView(place, toner, core.seen().toString(), Figures.rounded(core.seen().lab().lightness(), 0), drawn, TOP + DEPTH);
+    }
+
+    /** Coats of the same on each other are drawn as one. */
+    private static List<Seen> merged(List<Seen> layers) {
+        List<Seen> merged = new ArrayList<>();
+        int coats = 1;
+        for (Seen layer : layers) {
+            Seen last = merged.isEmpty() ? null : merged.getLast();
+            boolean same = last != null && last.name().equals(layer.name()) && last.part() == layer.part() && (layer.kind() == Kind.COAT || layer.kind() == Kind.PAINT)
+                    && java.util.Objects.equals(last.colour(), layer.colour());
+            coats = same ? coats + 1 : 1;
+            if (same) {
+                double thick = last.micrometres() + layer.micrometres();
+                merged.set(merged.size() - 1, new Seen(layer.kind(), layer.name(), "%d coats, %s µm dry".formatted(coats, Figures.rounded(thick, 0)), layer.part(), thick, layer.colour()));
+            } else {
+                merged.add(layer);
+            }
+        }
+        return merged;
     }
 
     private static double weight(Seen layer) {
@@ -60,6 +80,9 @@ public record SectionView(String place, String toner, String seen, String lightn
             case FIBRE -> 1.2;
             case TONER -> 0.1;
             case COAT -> Math.min(2.4, 0.5 + layer.micrometres() / 60);
+            case PAINT -> Math.min(1.6, 0.3 + layer.micrometres() / 60);
+            case FOIL -> 0.4;
+            case SHEET -> 0.6;
             case OIL -> 0.2;
             case GROUND -> 0.8;
         };
@@ -82,18 +105,21 @@ public record SectionView(String place, String toner, String seen, String lightn
             case FIBRE -> layer.detail().endsWith("dry") ? "#f7f9f8" : "#dbe7e6";
             case TONER -> "#151515";
             case COAT -> layer.name().toLowerCase(java.util.Locale.ROOT).contains("matte") ? "#e6ebe6" : "#d3e8e4";
+            case PAINT -> layer.colour().toString();
+            case FOIL -> "#e4eef0";
+            case SHEET -> "#f3efe4";
             case OIL -> "#ead9a6";
             case GROUND -> core.ground().toString();
         };
     }
 
     private static double opacity(Seen layer, LookWork.Core core) {
-        return layer.kind() == Kind.TONER ? Math.clamp(0.25 + 0.75 * core.coverage(), 0, 1) : 1;
+        return layer.onlyInDarks() ? Math.clamp(0.25 + 0.75 * core.coverage(), 0, 1) : 1;
     }
 
     private static Drawn support(Support support, double y, double height) {
-        String kind = support == Support.BIRCH_PANEL ? "wood" : "paper";
+        String kind = support.is(Support.Trait.WOOD) ? "wood" : "paper";
         return new Drawn(kind, Character.toUpperCase(support.words().charAt(0)) + support.words().substring(1), "what carries it all", "", y, height,
-                support == Support.BIRCH_PANEL ? "#dcbf92" : "#f1ece0", 1);
+                support.is(Support.Trait.WOOD) ? "#dcbf92" : support.is(Support.Trait.METAL) ? "#c9d0d3" : support.is(Support.Trait.TEARS_WET) ? "#3a3f42" : "#f1ece0", 1);
     }
 }

@@ -7,6 +7,7 @@ import kindveil.measure.Length;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.Design;
+import kindveil.studio.work.LogWork;
 import kindveil.studio.work.Outdated;
 import kindveil.studio.work.Piece;
 import kindveil.studio.work.PieceWork;
@@ -32,11 +33,13 @@ class SourceController {
     private static final double TALLEST = 110;
     private final PieceWork pieces;
     private final SourceWork sources;
+    private final LogWork log;
     private final Say say;
 
-    SourceController(PieceWork pieces, SourceWork sources, Say say) {
+    SourceController(PieceWork pieces, SourceWork sources, LogWork log, Say say) {
         this.pieces = pieces;
         this.sources = sources;
+        this.log = log;
         this.say = say;
     }
 
@@ -57,9 +60,9 @@ class SourceController {
     public record Offer(int index, String words, String gain, String from, String to) {
     }
 
-    @GetMapping("/pieces/{id}/source")
-    ModelAndView source(@PathVariable UUID id) {
-        Piece piece = pieces.get(id);
+    @GetMapping({"/pieces/{id}/source", "/pieces/{id}/veils/{veil}/source"})
+    ModelAndView source(@PathVariable UUID id, @PathVariable(required = false) Integer veil) {
+        Piece piece = pieces.get(id, veil);
         return page(piece, Form.of(piece, say), List.of());
     }
 
@@ -73,17 +76,23 @@ class SourceController {
         page.addObject("picture", readings.picture());
         page.addObject("reading", reading);
         page.addObject("treatedAtAll", !piece.design().levels().equals(Levels.NONE) || piece.design().tones() != null);
+        page.addObject("lineage", lineage(piece));
         page.addObject("bars", bars(readings.asItIs().tones(), reading.tones()));
         page.addObject("offers", offers(readings.advice(), reading.carrying()));
         page.addObject("plainOffer", readings.advice().size());
         page.addObject("size", say.size(piece.design().printWidth(), piece.design().printWidth().times(readings.picture().aspect())));
         page.addObject("widest", say.both(reading.resolution().widestFor(readings.picture().width())));
         page.addObject("way", piece.design().theWay());
-        page.addObject("softening", piece.design().theWay().softening());
+        page.addObject("softening", piece.design().theWay().card().softening());
         if (!problems.isEmpty()) {
             page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
         }
         return page;
+    }
+
+    /** Where a source that is a result comes from. */
+    private String lineage(Piece piece) {
+        return log.cameFrom(piece.picture()).map(entry -> "It is what came of “%s”, %s.".formatted(pieces.get(entry.piece()).title(), say.date(entry.written()))).orElse("");
     }
 
     private static List<Bar> bars(Tones before, Tones after) {
@@ -106,10 +115,10 @@ class SourceController {
                 .mapToObj(i -> new Offer(i, advice.get(i).words(), "+" + Math.round((advice.get(i).after() - now) * 100), say.percent(now), say.percent(advice.get(i).after()))).toList();
     }
 
-    @PostMapping("/pieces/{id}/source")
-    Object change(@PathVariable UUID id, @RequestParam int version, @RequestParam(defaultValue = "") String width, @RequestParam(defaultValue = "") String black,
+    @PostMapping({"/pieces/{id}/source", "/pieces/{id}/veils/{veil}/source"})
+    Object change(@PathVariable UUID id, @PathVariable(required = false) Integer veil, @RequestParam int version, @RequestParam(defaultValue = "") String width, @RequestParam(defaultValue = "") String black,
             @RequestParam(defaultValue = "") String white, @RequestParam(defaultValue = "") String tones) {
-        Piece piece = pieces.get(id);
+        Piece piece = pieces.get(id, veil);
         Problems problems = new Problems();
         Length size = problems.read(() -> Length.parseSize("Print width", width, Design.NARROWEST, Design.WIDEST));
         Integer blackPoint = problems.whole("Black point", black, 0, 95, "L*", "0 leaves the darks as they are.");
@@ -119,8 +128,8 @@ class SourceController {
         if (!problems.any()) {
             Design design = piece.design().withSize(size).withTreatment(levels, values);
             try {
-                pieces.change(new Piece(id, version, piece.title(), piece.created(), piece.picture(), piece.groundPicture(), design));
-                return "redirect:/pieces/" + id + "/source";
+                pieces.change(piece.seen(version).with(design));
+                return "redirect:" + PieceHead.base(piece) + "/source";
             } catch (Outdated outdated) {
                 problems.add(outdated.getMessage());
             }
@@ -128,9 +137,9 @@ class SourceController {
         return page(piece, new Form(piece.version(), width, black, white, tones), problems.words());
     }
 
-    @PostMapping("/pieces/{id}/source/advice")
-    String follow(@PathVariable UUID id, @RequestParam int version, @RequestParam int index) {
-        Piece piece = pieces.get(id);
+    @PostMapping({"/pieces/{id}/source/advice", "/pieces/{id}/veils/{veil}/source/advice"})
+    String follow(@PathVariable UUID id, @PathVariable(required = false) Integer veil, @RequestParam int version, @RequestParam int index) {
+        Piece piece = pieces.get(id, veil);
         List<Advice> advice = sources.read(piece).advice();
         if (index < 0 || index >= advice.size()) {
             throw new Outdated(piece.title());
@@ -143,18 +152,18 @@ class SourceController {
                 case Simplify s -> tones = s.values();
             }
         }
-        pieces.change(new Piece(id, version, piece.title(), piece.created(), piece.picture(), piece.groundPicture(), piece.design().withTreatment(levels, tones)));
-        return "redirect:/pieces/" + id + "/source";
+        pieces.change(piece.seen(version).with(piece.design().withTreatment(levels, tones)));
+        return "redirect:" + PieceHead.base(piece) + "/source";
     }
 
-    @GetMapping("/pieces/{id}/treated.png")
-    ResponseEntity<byte[]> treated(@PathVariable UUID id) {
-        return PiecesController.png(sources.treatedPng(pieces.get(id)));
+    @GetMapping({"/pieces/{id}/treated.png", "/pieces/{id}/veils/{veil}/treated.png"})
+    ResponseEntity<byte[]> treated(@PathVariable UUID id, @PathVariable(required = false) Integer veil) {
+        return PiecesController.png(sources.treatedPng(pieces.get(id, veil)));
     }
 
     /** What one of the offers would make of it, small; the index one past the last offer is the picture as it is. */
-    @GetMapping("/pieces/{id}/offer/{index}.png")
-    ResponseEntity<byte[]> offered(@PathVariable UUID id, @PathVariable int index) {
-        return PiecesController.png(sources.offeredPng(pieces.get(id), index));
+    @GetMapping({"/pieces/{id}/offer/{index}.png", "/pieces/{id}/veils/{veil}/offer/{index}.png"})
+    ResponseEntity<byte[]> offered(@PathVariable UUID id, @PathVariable(required = false) Integer veil, @PathVariable int index) {
+        return PiecesController.png(sources.offeredPng(pieces.get(id, veil), index));
     }
 }

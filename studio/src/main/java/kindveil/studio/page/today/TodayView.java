@@ -14,10 +14,10 @@ import kindveil.studio.page.Say;
 import kindveil.studio.work.Piece;
 import kindveil.studio.work.Run;
 import kindveil.way.Act;
-import kindveil.way.Bench;
-import kindveil.way.Face;
-import kindveil.way.Layer.Coating;
-import kindveil.way.Layer.Residue;
+import kindveil.bench.Bench;
+import kindveil.bench.Face;
+import kindveil.bench.Layer.Coating;
+import kindveil.bench.Layer.Residue;
 import kindveil.way.Trace;
 
 /** Today, from what runs. */
@@ -30,6 +30,7 @@ public record TodayView(List<Sentence> sentences, List<Hanging> line, List<Threa
     private static final double THROUGH_X = 905;
     private static final Duration TONIGHT = Duration.ofHours(3);
     private static final double TONIGHT_WIDTH = 330;
+    private static final List<Face> WET_FACES = List.of(Face.SUPPORT_FRONT, Face.PRINT_FRONT, Face.SKIN_BACK, Face.SKIN_FRONT, Face.PLATE, Face.BLOCK);
     private static final int LONGEST_LABEL = 24;
 
     /** Something the hands can do. */
@@ -107,7 +108,7 @@ public record TodayView(List<Sentence> sentences, List<Hanging> line, List<Threa
 
     private static List<Hanging> hanging(Followed f, Making making, Say say, Instant now) {
         Bench bench = making.bench(now);
-        Coating wettest = List.of(Face.SUPPORT_FRONT, Face.PRINT_FRONT).stream().flatMap(face -> bench.wettest(face).stream())
+        Coating wettest = WET_FACES.stream().flatMap(face -> bench.wettest(face).stream())
                 .max(Comparator.comparingDouble(coat -> coat.wetness().waterShare(bench.now()))).orElse(null);
         boolean damp = bench.layers(Face.SUPPORT_FRONT, Residue.class).stream().anyMatch(r -> r.filling() == kindveil.light.Fibre.Filling.WATER);
         if (wettest == null) {
@@ -121,7 +122,7 @@ public record TodayView(List<Sentence> sentences, List<Hanging> line, List<Threa
         String next = making.current().map(act -> shortened(act.title())).orElse("made");
         String when = making.clock().filter(clock -> clock.phase(now) == Clock.Phase.TOO_SOON).map(clock -> "from " + say.time(clock.opens())
                 + (clock.advised().isAfter(clock.opens()) ? ", safe " + say.time(clock.advised()) : "")).orElse("");
-        String picture = "/pieces/%s/look/wet.png?pass=2&v=%d&small=true".formatted(f.piece().id(), f.piece().version());
+        String picture = "/pieces/%s/look/dried.png?v=%d&small=true".formatted(f.piece().id(), f.piece().version());
         return List.of(new Hanging(picture, f.piece().id(), f.piece().title(), state, next, when, x, sag(x), Math.min(128, HANG_WIDTH * f.aspect())));
     }
 

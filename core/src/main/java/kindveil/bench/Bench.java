@@ -1,0 +1,147 @@
+package kindveil.bench;
+
+import java.time.Duration;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import kindveil.bench.Layer.Coating;
+import kindveil.bench.Layer.Undercolour;
+import kindveil.drying.Room;
+
+/**
+ * Everything on the table at one moment; immutable. See the package specification for what valid means.
+ *
+ * @param now time since the bench was set up
+ * @param things what lies there
+ * @param bonds what lies on what
+ * @param room the air around it
+ */
+public record Bench(Duration now, List<Thing> things, List<Bond> bonds, Room room) {
+    /** Faces an image can lie on, the one it is made for first. */
+    private static final List<Face> EYE = List.of(Face.IMPRESSION, Face.SUPPORT_FRONT, Face.SKIN_FRONT, Face.SKIN_BACK, Face.TAPE_BACK, Face.PLATE, Face.BLOCK, Face.PRINT_FRONT);
+
+    public Bench {
+        things = List.copyOf(things);
+        bonds = List.copyOf(bonds);
+        if (things.stream().map(Thing::kind).distinct().count() != things.size()) {
+            throw new IllegalStateException("Impossible state: one thing lies on the bench twice.");
+        }
+        for (Bond bond : bonds) {
+            requireSound(bond, things);
+        }
+        List<Face> joined = bonds.stream().flatMap(b -> Stream.of(b.moving(), b.onto())).toList();
+        if (joined.stream().distinct().count() != joined.size()) {
+            throw new IllegalStateException("Impossible state: one face lies in two bonds.");
+        }
+    }
+
+    private static void requireSound(Bond bond, List<Thing> things) {
+        boolean both = Stream.of(bond.moving(), bond.onto())
+                .allMatch(face -> things.stream().anyMatch(thing -> thing.kind() == face.thing()));
+        if (!both || bond.moving().thing() == bond.onto().thing()) {
+            throw new IllegalStateException("Impossible state: a bond between %s and %s.".formatted(bond.moving(), bond.onto()));
+        }
+    }
+
+    /** With nothing on it but a support and its ground. */
+    public static Bench with(Support support, Ground ground, Room room) {
+        Thing thing = Thing.of(ThingKind.SUPPORT, List.of(new Undercolour(ground, support)), List.of(), support.capacity(ground));
+        return new Bench(Duration.ZERO, List.of(thing), List.of(), room);
+    }
+
+    /** The bench once {@code elapsed} has passed since it was set up. */
+    public Bench at(Duration elapsed) {
+        if (elapsed.compareTo(now) < 0) {
+            throw new IllegalStateException("Impossible state: the bench cannot go back from %s to %s.".formatted(now, elapsed));
+        }
+        return Moves.rest(new Bench(elapsed, things, bonds, room));
+    }
+
+    /** Everything the rules have against {@code step}; empty when it is sound. */
+    public List<Refusal> refusals(Step step) {
+        return Rules.judge(this, step);
+    }
+
+    /** Everything that may not come well of {@code step}. */
+    public List<Concern> concerns(Step step) {
+        return Concerns.of(this, step);
+    }
+
+    /** The bench after {@code step}, whatever the rules say. */
+    public Bench after(Step step) {
+        return Moves.take(this, step);
+    }
+
+    public Optional<Thing> thing(ThingKind kind) {
+        return things.stream().filter(thing -> thing.kind() == kind).findFirst();
+    }
+
+    public boolean has(ThingKind kind) {
+        return thing(kind).isPresent();
+    }
+
+    public List<Layer> layers(Face face) {
+        return thing(face.thing()).map(thing -> thing.layers(face.side())).orElse(List.of());
+    }
+
+    public <T extends Layer> List<T> layers(Face face, Class<T> type) {
+        return thing(face.thing()).map(thing -> thing.of(face.side(), type)).orElse(List.of());
+    }
+
+    public Optional<Bond> bond(Face face) {
+        return bonds.stream().filter(bond -> bond.joins(face)).findFirst();
+    }
+
+    /** The bond a thing is part of, by either of its faces. */
+    public Optional<Bond> bond(ThingKind thing) {
+        return bonds.stream().filter(b -> b.joins(thing)).findFirst();
+    }
+
+    /** The coat on a face that has most water left: the one everything waits for. */
+    public Optional<Coating> wettest(Face face) {
+        return layers(face, Coating.class).stream().filter(coating -> coating.wetness() != null)
+                .max((a, b) -> Double.compare(a.wetness().waterShare(now), b.wetness().waterShare(now)));
+    }
+
+    /** The outermost coat on a face. */
+    public Optional<Coating> topCoat(Face face) {
+        List<Coating> coats = layers(face, Coating.class);
+        return coats.isEmpty() ? Optional.empty() : Optional.of(coats.getLast());
+    }
+
+    /** What the support is; nothing once none lies there. */
+    public Optional<Undercolour> support() {
+        return layers(Face.SUPPORT_FRONT, Undercolour.class).stream().findFirst();
+    }
+
+    boolean supportIs(Support.Trait trait) {
+        return support().map(under -> under.support().is(trait)).orElse(false);
+    }
+
+    /** Where a picture of the work lies now, seen last first: on an impression, the support, a skin, tape, plate or its print. */
+    public Optional<Mask> picture(int picture) {
+        return EYE.stream().flatMap(face -> pictures(face).stream().filter(mask -> mask.picture() == picture)).findFirst();
+    }
+
+    /** Whether a picture of the work lies on the support. */
+    public boolean shows(int picture) {
+        return pictures(Face.SUPPORT_FRONT).stream().anyMatch(mask -> mask.picture() == picture);
+    }
+
+    /** The darks that lie on a face, outermost first. */
+    public List<Mask> pictures(Face face) {
+        return layers(face).reversed().stream().map(Layer::mask).filter(mask -> mask.part() == Mask.Part.DARKS).toList();
+    }
+
+    public Bench with(List<Thing> newThings, List<Bond> newBonds) {
+        return new Bench(now, newThings, newBonds, room);
+    }
+
+    Bench with(Thing changed) {
+        return with(things.stream().map(thing -> thing.kind() == changed.kind() ? changed : thing).toList(), bonds);
+    }
+
+    Bench without(ThingKind kind) {
+        return with(things.stream().filter(thing -> thing.kind() != kind).toList(), bonds.stream().filter(bond -> !bond.joins(kind)).toList());
+    }
+}

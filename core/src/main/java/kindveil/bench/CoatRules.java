@@ -1,0 +1,177 @@
+package kindveil.bench;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import kindveil.bench.Layer.Carrier;
+import kindveil.bench.Layer.Coating;
+import kindveil.bench.Layer.Foil;
+import kindveil.bench.Layer.Receiver;
+import kindveil.bench.Material.Kind;
+import kindveil.drying.Stage;
+import kindveil.measure.Figures;
+import kindveil.measure.Span;
+
+/** Rules for coats, oil and heat. */
+final class CoatRules {
+    /** A varnish coat before this is certainly too soon; the finish reading asks for longer (practice). */
+    private static final Duration LEAST_CURE = Duration.ofDays(3);
+    private static final double NEAREST_HEAT_CENTIMETRES = 20;
+    private static final Duration VAPOUR_STAYS = Span.minutes(30);
+
+    private CoatRules() {
+    }
+
+    static List<Refusal> apply(Bench bench, Step.Apply step) {
+        Face face = step.onto();
+        if (!bench.has(face.thing())) {
+            return List.of(Rules.notThere(face));
+        }
+        List<Refusal> found = new ArrayList<>();
+        sealsPaper(bench, step).ifPresent(found::add);
+        if (step.material().waterBorne()) {
+            overOil(bench, step).ifPresent(found::add);
+            Rules.inkRuns(bench, face, step.material().words()).ifPresent(found::add);
+        }
+        if (face.equals(Face.SUPPORT_FRONT)) {
+            ground(bench, step, found);
+        }
+        if (step.part() == Mask.Part.DARKS) {
+            inked(bench, face).ifPresent(found::add);
+        }
+        if (!bench.pictures(face).isEmpty()) {
+            Rules.dampFibre(bench, face, step.material()).ifPresent(found::add);
+        }
+        before(bench, step, found);
+        return found;
+    }
+
+    /** Ink that is to sit only on the darks needs a print that repels it elsewhere. */
+    private static Optional<Refusal> inked(Bench bench, Face face) {
+        return bench.layers(face, Layer.Image.class).stream().filter(image -> face.thing() == ThingKind.PRINT && !image.print().holdsPaint()).findFirst()
+                .map(image -> new Refusal(Refusal.Kind.HOLDS_NO_PAINT, face, "%s holds ink all over, not on its darks alone.".formatted(Rules.one(image.print().words())),
+                        "Make a photocopy or laser print of it, with strong blacks."));
+    }
+
+    private static Optional<Refusal> sealsPaper(Bench bench, Step.Apply step) {
+        boolean rubbed = bench.layers(Face.PRINT_FRONT, Carrier.class).stream().anyMatch(c -> c.sheet().rubsAway());
+        return step.onto().equals(Face.PRINT_BACK) && rubbed && step.material().seals() ? Optional.of(new Refusal(Refusal.Kind.PAPER_SEALED_IN, step.onto(),
+                "%s on the back of the print seals the paper in: no water will get to it again.".formatted(Rules.capital(step.material().words())),
+                "Wipe it off at once with a damp cloth; keep the back clean and dry.")) : Optional.empty();
+    }
+
+    private static Optional<Refusal> overOil(Bench bench, Step.Apply step) {
+        boolean oilGround = step.onto().equals(Face.SUPPORT_FRONT) && bench.support().map(under -> under.ground() == Ground.OIL).orElse(false);
+        Optional<String> below = bench.topCoat(step.onto()).filter(coat -> coat.material().kind() == Kind.OIL).map(coat -> coat.material().words())
+                .or(() -> oilGround && bench.topCoat(step.onto()).isEmpty() ? Optional.of(Ground.OIL.words()) : Optional.empty());
+        return below.map(words -> new Refusal(Refusal.Kind.WATER_OVER_OIL, step.onto(),
+                "%s over %s does not hold: oil ends the water-borne sequence.".formatted(Rules.capital(step.material().words()), words),
+                "Lay water-borne coats before the oil, or leave the oil as the last coat."));
+    }
+
+    private static void ground(Bench bench, Step.Apply step, List<Refusal> found) {
+        bench.support().filter(under -> under.ground() == Ground.FRESH_PAINT).ifPresent(under -> found.add(new Refusal(Refusal.Kind.GROUND_NOT_DRY, step.onto(),
+                "The ground is %s: %s drags it and dries slower over it.".formatted(under.ground().words(), step.material().words()),
+                "Let the ground dry through first, overnight if it is thick.")));
+        boolean metal = bench.supportIs(Support.Trait.METAL) && !prepared(bench, Preparation.DEGREASE);
+        boolean loose = bench.supportIs(Support.Trait.STRETCHES) && step.material().kind() == Kind.SOLVENT && !prepared(bench, Preparation.TAPE_DOWN);
+        if (metal) {
+            found.add(new Refusal(Refusal.Kind.NOT_PREPARED, step.onto(), "Bare metal sheds %s: grease keeps it off.".formatted(step.material().words()),
+                    "Degrease it, scuff it with fine paper, wash it and let it dry first."));
+        }
+        if (loose) {
+            found.add(new Refusal(Refusal.Kind.NOT_PREPARED, step.onto(), "%s stretches when it is wetted and takes the image askew."
+                    .formatted(Rules.capital(bench.support().orElseThrow().support().words())), "Tape it down on all sides first."));
+        }
+        if (step.material().kind() != Kind.SOLVENT && !bench.layers(step.onto(), Receiver.class).isEmpty()) {
+            found.add(new Refusal(Refusal.Kind.RECEIVER_ON, step.onto(),
+                    "The film's receiver coating still lies on top: %s will not take on it, and swells it.".formatted(step.material().words()),
+                    "Rinse it off first: a tray of water, rocked, never rubbed, and dry overnight."));
+        }
+    }
+
+    private static boolean prepared(Bench bench, Preparation what) {
+        return bench.thing(ThingKind.SUPPORT).map(thing -> thing.prepared().contains(what)).orElse(false);
+    }
+
+    /** What has to be dry under a new coat, by what the coat is and where it goes. */
+    private static void before(Bench bench, Step.Apply step, List<Refusal> found) {
+        Face face = step.onto();
+        Optional<Coating> top = bench.topCoat(face);
+        if (step.material().kind() == Kind.VARNISH) {
+            top.filter(coat -> coat.wetness() != null).filter(coat -> age(bench, coat).compareTo(LEAST_CURE) < 0)
+                    .ifPresent(coat -> found.add(new Refusal(Refusal.Kind.NOT_CURED, face,
+                            "The last coat is %s old and not cured; varnish over it stays soft and clouds.".formatted(Span.words(age(bench, coat))),
+                            "Wait 3 days for thin films, 7 for normal ones, 14 or more for deep beds.")));
+        } else if (face.equals(Face.PLATE)) {
+            Rules.notYet(bench, face, Stage.TOUCH_DRY, "the second colour drags the image").ifPresent(found::add);
+        } else if (step.material().kind() != Kind.GUM && step.material().kind() != Kind.OIL_INK) {
+            boolean wettingOut = bench.layers(face).stream().anyMatch(Carrier.class::isInstance);
+            boolean overImage = !bench.pictures(face).isEmpty() && !wettingOut;
+            if (overImage || step.part() == Mask.Part.BACKED || face.thing() != ThingKind.SUPPORT) {
+                Rules.notYet(bench, face, Stage.RECOAT, "a coat now drags it").ifPresent(found::add);
+            }
+        }
+        if (top.map(coat -> coat.material().kind() == Kind.SOLUBLE).orElse(false) && step.material().waterBorne() && step.tool().spreads()) {
+            found.add(new Refusal(Refusal.Kind.SOLUBLE_BELOW, face, "%s lies on top and runs under a brush with %s."
+                    .formatted(Rules.capital(top.get().material().words()), step.material().words()), "Fix it with a light spray first, outdoors."));
+        }
+    }
+
+    static List<Refusal> infuse(Bench bench, Step.Infuse step) {
+        List<Refusal> found = new ArrayList<>();
+        if (bench.has(ThingKind.PRINT) && bench.bond(step.face()).isPresent()) {
+            found.add(new Refusal(Refusal.Kind.PAPER_STILL_ON, step.face(), "The paper is still on the image.", "Rub it away first."));
+        }
+        Rules.dampFibre(bench, step.face(), step.agent()).ifPresent(found::add);
+        Rules.notYet(bench, step.face(), Stage.THROUGH, "oil shuts the water in").ifPresent(found::add);
+        return found;
+    }
+
+    static List<Refusal> heat(Bench bench, Step.Heat step) {
+        if (!bench.has(step.face().thing())) {
+            return List.of(Rules.notThere(step.face()));
+        }
+        List<Refusal> found = new ArrayList<>();
+        if (step.centimetres() < NEAREST_HEAT_CENTIMETRES) {
+            found.add(new Refusal(Refusal.Kind.TOO_CLOSE, step.face(), "%s cm is too close: paper bubbles and scorches.".formatted(Figures.plain(step.centimetres())),
+                    "Keep 20 to 25 cm away, and keep moving."));
+        }
+        vapour(bench).ifPresent(coat -> found.add(new Refusal(Refusal.Kind.FLAMMABLE, step.face(),
+                "%s laid %s ago still gives off vapour that burns.".formatted(Rules.capital(coat.material().words()), Span.words(bench.now().minus(coat.laid()))),
+                "No heat tool near it: open the windows and let it dry by itself.")));
+        melting(bench, step.face()).ifPresent(words -> found.add(new Refusal(Refusal.Kind.MELTS, step.face(),
+                "%s under a heat tool.".formatted(words), "Let it dry in the air, or use a fan.")));
+        return found;
+    }
+
+    private static Optional<Coating> vapour(Bench bench) {
+        return bench.things().stream().flatMap(thing -> java.util.stream.Stream.concat(thing.front().stream(), thing.back().stream()))
+                .filter(Coating.class::isInstance).map(Coating.class::cast)
+                .filter(coat -> coat.material().flammable() && bench.now().minus(coat.laid()).compareTo(VAPOUR_STAYS) < 0).findFirst();
+    }
+
+    private static Optional<String> melting(Bench bench, Face face) {
+        List<Layer> all = new ArrayList<>(bench.layers(face));
+        bench.bond(face.thing()).ifPresent(bond -> all.addAll(bench.layers(new Face(bond.moving().thing(), Face.Side.FRONT))));
+        if (face.thing() == ThingKind.TAPE || all.stream().anyMatch(Foil.class::isInstance)) {
+            return Optional.of("Tape shrinks and melts");
+        }
+        if (face.thing() == ThingKind.SKIN) {
+            return Optional.of("A skin softens and sticks");
+        }
+        if (carries(all, Sheet.COATED_FILM)) {
+            return Optional.of("Film shrinks and melts");
+        }
+        return carries(all, Sheet.TISSUE) || bench.supportIs(Support.Trait.TEARS_WET) ? Optional.of("Tissue burns") : Optional.empty();
+    }
+
+    private static boolean carries(List<Layer> layers, Sheet sheet) {
+        return layers.stream().anyMatch(layer -> layer instanceof Carrier c && c.sheet() == sheet);
+    }
+
+    private static Duration age(Bench bench, Coating coat) {
+        return bench.now().minus(coat.laid());
+    }
+}

@@ -1,0 +1,121 @@
+package kindveil.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import kindveil.bench.Concern.Grade;
+import kindveil.bench.Layer.Coating;
+import kindveil.bench.Layer.Image;
+import kindveil.bench.Layer.Residue;
+import kindveil.measure.Figures;
+
+/** What the bench takes but doubts: care or poor, never impossible. */
+final class Concerns {
+    private static final double CLOSED_BED_MOST = 100;
+    private static final double TACKY_UNDER = 5;
+
+    private Concerns() {
+    }
+
+    static List<Concern> of(Bench bench, Step step) {
+        return switch (step) {
+            case Step.SetOut setOut -> setOut(setOut.thing());
+            case Step.Apply apply -> apply(bench, apply);
+            case Step.Join join -> join(bench, join);
+            case Step.Part part -> part(bench, part);
+            case Step.RubAway rub -> rub(bench, rub);
+            case Step.Heat heat -> List.of(new Concern(Grade.CARE, heat.face(), "Hot air raises bubbles in a thick coat.", "Keep moving; further away first."));
+            case Step.Prepare s -> List.of();
+            case Step.Mix s -> List.of();
+            case Step.Press s -> List.of();
+            case Step.Load s -> List.of();
+            case Step.Unload s -> List.of();
+            case Step.Wet s -> List.of();
+            case Step.Abrade s -> List.of();
+            case Step.Infuse s -> List.of();
+            case Step.Dissolve s -> List.of();
+            case Step.Move s -> List.of();
+            case Step.Cut s -> List.of();
+            case Step.Outline s -> List.of();
+            case Step.Blot s -> List.of();
+            case Step.WashUp s -> List.of();
+            case Step.Judge s -> List.of();
+        };
+    }
+
+    private static List<Concern> setOut(Thing thing) {
+        List<Concern> found = new ArrayList<>();
+        for (Image image : thing.of(Face.Side.FRONT, Image.class)) {
+            Face face = new Face(thing.kind(), Face.Side.FRONT);
+            if (image.print() == PrintKind.WEAK_TONER) {
+                found.add(new Concern(Grade.CARE, face, "A weak single run carries little toner: greys break up.", "Run it two or three times over itself, registered, or have it copied."));
+            }
+            if (image.print() == PrintKind.MAGAZINE) {
+                found.add(new Concern(Grade.CARE, face, "Magazine ink is thin: blacks come grey, and print of the other side may show.", "Try a corner; a photocopy of it is stronger."));
+            }
+        }
+        return found;
+    }
+
+    private static List<Concern> apply(Bench bench, Step.Apply step) {
+        List<Concern> found = new ArrayList<>();
+        boolean medium = step.material().kind() == Material.Kind.MEDIUM;
+        if (medium && step.onto().equals(Face.SUPPORT_FRONT) && bench.supportIs(Support.Trait.CLOSED) && step.wetMicrometres() > CLOSED_BED_MOST) {
+            found.add(new Concern(Grade.CARE, step.onto(), "%s µm on a closed surface dries only from the top and lifts.".formatted(Figures.plain(step.wetMicrometres())),
+                    "Lay it thinner, 60 µm or so, and give it a day."));
+        }
+        boolean matteBelow = bench.layers(step.onto(), Coating.class).stream().anyMatch(c -> c.material().kind() == Material.Kind.MEDIUM && !c.material().gloss());
+        if (medium && !step.material().gloss() && matteBelow && step.material() != Material.RECEPTIVE_COAT) {
+            found.add(new Concern(Grade.CARE, step.onto(), "Matte over matte goes milky.", "Build with gloss and finish with matte."));
+        }
+        return found;
+    }
+
+    private static List<Concern> join(Bench bench, Step.Join step) {
+        List<Concern> found = new ArrayList<>();
+        boolean ontoSupport = step.onto().equals(Face.SUPPORT_FRONT);
+        if (ontoSupport && step.moving().thing() == ThingKind.TAPE) {
+            if (bench.supportIs(Support.Trait.CURVED)) {
+                found.add(new Concern(Grade.POOR, step.onto(), "Tape bears about half a per cent of stretch: on a curve it kinks.", "Use a thin skin for curved forms."));
+            }
+            double left = bench.layers(Face.TAPE_BACK, Residue.class).stream().mapToDouble(Residue::gramsPerSquareMetre).max().orElse(0);
+            if (left > TACKY_UNDER) {
+                found.add(new Concern(Grade.CARE, step.onto(), "With %s g/m² of fibre on it the tape hardly sticks.".formatted(Figures.rounded(left, 1)),
+                        "One more round of rubbing, or a little gel medium under the darks."));
+            }
+        }
+        if (ontoSupport && step.moving().thing() == ThingKind.PRINT) {
+            bench.support().filter(under -> under.ground() == Ground.METAL_LEAF || under.ground() == Ground.PAPERS).ifPresent(under -> found.add(new Concern(Grade.CARE,
+                    step.onto(), "Rubbing and peeling can lift %s.".formatted(under.ground() == Ground.PAPERS ? "glued papers at their edges" : "leaf"),
+                    "Seal it with a thin coat first and let that dry.")));
+        }
+        return found;
+    }
+
+    private static List<Concern> part(Bench bench, Step.Part step) {
+        if (step.split() != Step.Split.PEEL) {
+            return List.of();
+        }
+        List<Concern> found = new ArrayList<>();
+        for (Image image : bench.layers(Face.PRINT_FRONT, Image.class)) {
+            double dye = image.print().dyeShare(image.colourShare());
+            if (dye >= PrintKind.COLOURFUL) {
+                found.add(new Concern(dye > 0.5 ? Grade.POOR : Grade.CARE, step.from(),
+                        image.print().ink() == PrintKind.Ink.MIXED ? "%s of this picture is coloured, and the colours are dye: they may stay on the film.".formatted(Rules.percent(image.colourShare()))
+                                : "Dye ink is unpredictable on film: colour may stay behind, fine writing blurs.",
+                        "Print with pigment ink, or make the picture black and white."));
+            }
+        }
+        if (bench.supportIs(Support.Trait.OPEN)) {
+            found.add(new Concern(Grade.CARE, step.from(), "Gauze and mesh skew and stick to what lies below.", "Move it to a fresh sheet at once and let it dry there."));
+        }
+        if (bench.supportIs(Support.Trait.METAL)) {
+            found.add(new Concern(Grade.CARE, step.from(), "On metal the ink slides until it is dry.", "Peel without any sideways movement."));
+        }
+        return found;
+    }
+
+    private static List<Concern> rub(Bench bench, Step.RubAway step) {
+        boolean page = step.keeps().thing() == ThingKind.SUPPORT && bench.supportIs(Support.Trait.BOUND) && step.pass() == 1;
+        return page ? List.of(new Concern(Grade.CARE, step.keeps(), "A journal page softens and cockles under wet rubbing.", "Only a mist, a sheet of film under the page, and long rests.")) : List.of();
+    }
+}

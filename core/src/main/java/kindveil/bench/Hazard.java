@@ -1,0 +1,32 @@
+package kindveil.bench;
+
+/** What can hurt, in one sentence each. Labels, safety data sheets and local rules come before any of them. */
+public enum Hazard {
+    FLAMMABLE("Flammable vapour: open the windows, no flame, no heat tool near it; lid on between strokes. Children and pets out of the room."),
+    SPRAY("Spray outdoors or with extraction, and wear the mask its label names."),
+    HEAT("Heat tool at 20 to 25 cm, always moving; it scorches and burns. Never on solvent-wet work, near alcohol, film, tape or tissue."),
+    SELF_HEATING("Linseed rags heat themselves and can catch fire: dry them flat outdoors, or keep them under water in a lidded metal can."),
+    SCALD("Very hot water scalds: cover the tray, label it, keep it out of reach of children and pets."),
+    DUST("Sand wet, or wear a dust mask; dust of boards too."),
+    PULP("Pulp and acrylic go into the bin, not down the drain. Gloves if you rub for long."),
+    ACRYLIC("Acrylic binder: keep it off your skin for long, out of eyes and out of the drain."),
+    WASHING("Wipe the tool on paper first; as little acrylic as you can down the drain. Studio cups never go back to the kitchen."),
+    VARNISH("Varnish: open the windows, no flame, gloves; a mask if its label asks for one."),
+    SLIPPERY("Oil makes floors slippery: wipe up drops at once. Air oily cloths spread out, then bin them; never in a heap."),
+    BLADE("Cut away from your hand, with the other hand behind the blade."),
+    METAL_EDGE("Cut metal edges: wear gloves until they are dulled."),
+    WEIGHT("Lift weights with both hands, away from your feet."),
+    SOLVENT_SKIN("Solvent and ink: gloves, and a rag bin with a lid."),
+    RIGHTS("Work from a copy, never the only original; check your right to use another's picture."),
+    KITCHEN("What has held studio solution never goes back to the kitchen: label it.");
+
+    private final String words;
+
+    Hazard(String words) {
+        this.words = words;
+    }
+
+    public String words() {
+        return words;
+    }
+}

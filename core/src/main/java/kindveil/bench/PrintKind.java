@@ -1,0 +1,97 @@
+package kindveil.bench;
+
+/** What made the print, on which sheet, and what follows from both. Transmittances are one-way, of a solid dark (assumed). */
+public enum PrintKind {
+    GOOD_TONER("laser print, strong blacks", Ink.TONER, Sheet.COPY_PAPER, 0.2),
+    PHOTOCOPY("photocopy", Ink.TONER, Sheet.COPY_PAPER, 0.2),
+    WEAK_TONER("laser print, weak single run", Ink.TONER, Sheet.COPY_PAPER, 0.45),
+    DYE_INKJET("inkjet, dye ink on plain paper", Ink.DYE, Sheet.COPY_PAPER, 0.3),
+    PIGMENT_INKJET("inkjet, pigment ink on plain paper", Ink.PIGMENT, Sheet.COPY_PAPER, 0.25),
+    MIXED_INKJET("inkjet, pigment black and dye colours on plain paper", Ink.MIXED, Sheet.COPY_PAPER, 0.28),
+    MAGAZINE("page of an uncoated magazine or newspaper", Ink.PRINTERS, Sheet.MAGAZINE, 0.35),
+    COATED_MAGAZINE("page of a shiny magazine", Ink.PRINTERS, Sheet.COATED_MAGAZINE, 0.3),
+    FILM_PIGMENT("pigment inkjet on coated film", Ink.PIGMENT, Sheet.COATED_FILM, 0.2),
+    FILM_DYE("dye inkjet on coated film", Ink.DYE, Sheet.COATED_FILM, 0.28),
+    FILM_MIXED("mixed inkjet on coated film", Ink.MIXED, Sheet.COATED_FILM, 0.24),
+    TISSUE_TONER("laser print on tissue", Ink.TONER, Sheet.TISSUE, 0.3),
+    DYE_SUBLIMATION("dye-sublimation photo print", Ink.SUBLIMED, Sheet.PHOTO_PAPER, 0.15);
+
+    /** What the image is made of. */
+    public enum Ink {
+        TONER, PRINTERS, DYE, PIGMENT, MIXED, SUBLIMED
+    }
+
+    /** From this share of colour on a mixed print behaves as a dye print (assumed). */
+    static final double COLOURFUL = 0.15;
+    private final String words;
+    private final Ink ink;
+    private final Sheet sheet;
+    private final double transmittance;
+
+    PrintKind(String words, Ink ink, Sheet sheet, double transmittance) {
+        this.words = words;
+        this.ink = ink;
+        this.sheet = sheet;
+        this.transmittance = transmittance;
+    }
+
+    public String words() {
+        return words;
+    }
+
+    public Ink ink() {
+        return ink;
+    }
+
+    public Sheet sheet() {
+        return sheet;
+    }
+
+    /** Whether water leaves it where it is: inkjet bleeds from plain paper, whatever its ink. */
+    public boolean waterproof() {
+        return switch (ink) {
+            case TONER, PRINTERS, SUBLIMED -> true;
+            case DYE, PIGMENT, MIXED -> sheet == Sheet.COATED_FILM;
+        };
+    }
+
+    /** Whether it lets go of its sheet into a binder that has dried on it. */
+    public boolean lifts() {
+        return sheet != Sheet.COATED_MAGAZINE;
+    }
+
+    /** Whether wet oil or plate paint holds on its darks and not on its lights. */
+    public boolean holdsPaint() {
+        return ink == Ink.TONER && sheet == Sheet.COPY_PAPER;
+    }
+
+    /** Whether it has a layer that releases the ink when it is wetted with its own solution. */
+    public boolean receiver() {
+        return sheet == Sheet.COATED_FILM;
+    }
+
+    /** How far its ink behaves as dye, 0 to 1, for a picture of which {@code colourShare} is coloured. */
+    public double dyeShare(double colourShare) {
+        return switch (ink) {
+            case DYE -> 1;
+            case MIXED -> colourShare;
+            case TONER, PRINTERS, PIGMENT, SUBLIMED -> 0;
+        };
+    }
+
+    /** How it is to be printed, for whoever stands at the printer. */
+    public String printing() {
+        return switch (sheet) {
+            case COPY_PAPER -> (ink == Ink.TONER ? "Laser or photocopy" : "Inkjet") + ", on thin plain copy paper, at 100 %, no enhancement, no fit-to-page.";
+            case COATED_FILM -> "On the coated side of the film, at 100 %, no fit-to-page, best quality; let the ink dry before it is laid.";
+            case TISSUE -> "Tissue mounted on copy paper with a removable adhesive, laser only, at 100 %, fed by hand.";
+            case PHOTO_PAPER -> "As a dye-sublimation photo print at 100 %, no border added.";
+            case MAGAZINE, COATED_MAGAZINE -> "Cut from the page itself; this sheet shows its size and place.";
+        };
+    }
+
+    /** One-way transmittance of its solid dark. */
+    public double transmittance() {
+        return transmittance;
+    }
+}

@@ -1,0 +1,149 @@
+package kindveil.bench;
+
+import java.time.Duration;
+import kindveil.light.Colour;
+
+/** What the hands do, as the bench understands it. A closed set: every reading answers each of them. */
+public sealed interface Step {
+    /** A thing brought to the bench; one of its kind that is used up is cleared away. */
+    record SetOut(Thing thing) implements Step {
+    }
+
+    /** Something made ready. */
+    record Prepare(ThingKind thing, Preparation what) implements Step {
+    }
+
+    /** Something mixed. @param bottlePercent strength of the spirit in its bottle, where one is needed */
+    record Mix(Mixture mixture, double bottlePercent) implements Step {
+    }
+
+    /**
+     * A coat laid on a face.
+     *
+     * @param wetMicrometres how thick while wet
+     * @param part of the picture that lies on the face
+     * @param colour of its pigment, or null for a clear one
+     */
+    record Apply(Face onto, Material material, double wetMicrometres, Tool tool, Mask.Part part, Extent extent, Colour colour) implements Step {
+        public Apply on(Mask.Part other) {
+            return new Apply(onto, material, wetMicrometres, tool, other, extent, colour);
+        }
+
+        public Apply reaching(Extent other) {
+            return new Apply(onto, material, wetMicrometres, tool, part, other, colour);
+        }
+
+        public Apply of(Colour other) {
+            return new Apply(onto, material, wetMicrometres, tool, part, extent, other);
+        }
+    }
+
+    /** A clear coat over the picture. */
+    static Apply coat(Face onto, Material material, double wetMicrometres, Tool tool) {
+        return new Apply(onto, material, wetMicrometres, tool, Mask.Part.ALL, Extent.PICTURE, null);
+    }
+
+    /** One face laid on another. @param forGood whether it stays there and becomes part of it */
+    record Join(Face moving, Face onto, boolean forGood) implements Step {
+    }
+
+    /** A joined pair pressed together. */
+    record Press(Face over, Tool tool) implements Step {
+    }
+
+    /** A weight laid on. */
+    record Load(Face over) implements Step {
+    }
+
+    /** The weight taken off. */
+    record Unload(Face over) implements Step {
+    }
+
+    /** Two things parted whole. @param away what is lifted @param from what it is lifted off */
+    record Part(ThingKind away, Face from, Split split) implements Step {
+    }
+
+    /** The paper parted from the image: rubbed away as pulp, fibre of the pass left behind on {@code keeps}. */
+    record RubAway(ThingKind carrier, Face keeps, int pass) implements Step {
+    }
+
+    /** Water brought to a face. */
+    record Wet(Face face, Tool tool, Bath bath) implements Step {
+    }
+
+    /** The surface of a face sanded open. */
+    record Abrade(Face face, Tool tool) implements Step {
+    }
+
+    /** Something rubbed in that fills pores and stays. */
+    record Infuse(Face face, Material agent, Tool tool) implements Step {
+    }
+
+    /** A layer dissolved or floated off in a bath. */
+    record Dissolve(Face face, Soluble what) implements Step {
+    }
+
+    /** Hot air. @param centimetres how far the tool is held @param lasts how long */
+    record Heat(Face face, double centimetres, Duration lasts) implements Step {
+    }
+
+    /** Moved to where it dries. */
+    record Move(ThingKind thing, Place place) implements Step {
+    }
+
+    /** Cut. */
+    record Cut(ThingKind thing, Cutting how) implements Step {
+    }
+
+    /** The outlines of the image traced, for an underpainting. */
+    record Outline(Face of) implements Step {
+    }
+
+    /** Surplus water or ink taken up. */
+    record Blot(Face face) implements Step {
+    }
+
+    /** A tool cleaned before what is on it hardens. */
+    record WashUp(Tool tool) implements Step {
+    }
+
+    /** A look with a question; changes nothing. */
+    record Judge(Face face) implements Step {
+    }
+
+    /** Who keeps which layer when two things part. */
+    enum Split {
+        /** Film peeled: the ink stays on what it was laid on. */
+        PEEL,
+        /** Print lifted off a plate: paint stays where toner was, and goes with the print elsewhere. */
+        LIFT,
+        /** Sheet pulled off a plate or block: the paint or ink comes with it. */
+        PULL,
+        /** Inked print lifted: its ink stays behind. */
+        GIVE
+    }
+
+    /** How water is brought. */
+    enum Bath {
+        SURFACE, TRAY, LUKEWARM_TRAY, HOT_TRAY;
+
+        public boolean immerses() {
+            return this != SURFACE;
+        }
+    }
+
+    /** What a bath takes. */
+    enum Soluble {
+        RECEIVER, SUBLIMED_DYE
+    }
+
+    /** Where something dries. */
+    enum Place {
+        HANG, FRESH_SHEET
+    }
+
+    /** What is cut. */
+    enum Cutting {
+        TRIM, CUT_OUT, RELIEF_CUTS, STRIPS, CARVE
+    }
+}

@@ -1,0 +1,53 @@
+package kindveil.bench;
+
+import java.util.Set;
+
+/** What the image ends up on. Capacities in g/m² of water, raw and sealed (assumed). */
+public enum Support {
+    BIRCH_PANEL("birch panel", 20, 5, Trait.RIGID, Trait.WOOD),
+    WATERCOLOUR_PAPER("heavy watercolour paper", 100, 20, Trait.SOAKS, Trait.PAPER),
+    JOURNAL_PAGE("bound journal page", 40, 5, Trait.BOUND, Trait.PAPER),
+    DRAWING_PAPER("smooth drawing paper", 40, 5, Trait.PAPER, Trait.SOAKS),
+    PRINTMAKING_PAPER("hard-sized printmaking paper", 80, 20, Trait.PAPER, Trait.SOAKS, Trait.SIZED),
+    DARK_TISSUE("tissue, often dark", 15, 5, Trait.TEARS_WET),
+    CANVAS("primed canvas", 20, 5, Trait.WOVEN),
+    COATED_BOARD("clay-coated board", 10, 5, Trait.RIGID),
+    FABRIC("cotton fabric", 60, 20, Trait.WOVEN, Trait.SOAKS),
+    GAUZE("gauze", 40, 15, Trait.WOVEN, Trait.SOAKS, Trait.STRETCHES, Trait.OPEN),
+    MESH("open mesh", 5, 0, Trait.WOVEN, Trait.OPEN),
+    LEATHER("leather", 25, 5, Trait.STRETCHES),
+    METAL("sheet metal", 0, 0, Trait.RIGID, Trait.CLOSED, Trait.METAL),
+    LINO_BLOCK("lino or vinyl block", 5, 5, Trait.RIGID, Trait.CLOSED, Trait.CARVES),
+    WOOD_BLOCK("wood block", 15, 5, Trait.RIGID, Trait.WOOD, Trait.CARVES),
+    FORM("egg, shell or vase", 3, 3, Trait.RIGID, Trait.CLOSED, Trait.CURVED);
+
+    /** What a support is like. */
+    public enum Trait {
+        RIGID, WOOD, SOAKS, PAPER, BOUND, SIZED, TEARS_WET, WOVEN, OPEN, STRETCHES, CLOSED, METAL, CARVES, CURVED
+    }
+
+    private final String words;
+    private final double rawCapacity;
+    private final double sealedCapacity;
+    private final Set<Trait> traits;
+
+    Support(String words, double rawCapacity, double sealedCapacity, Trait... traits) {
+        this.words = words;
+        this.rawCapacity = rawCapacity;
+        this.sealedCapacity = sealedCapacity;
+        this.traits = Set.of(traits);
+    }
+
+    public String words() {
+        return words;
+    }
+
+    public boolean is(Trait trait) {
+        return traits.contains(trait);
+    }
+
+    /** Water it takes up under a ground, g/m². */
+    public double capacity(Ground ground) {
+        return ground.seals() ? sealedCapacity : rawCapacity;
+    }
+}

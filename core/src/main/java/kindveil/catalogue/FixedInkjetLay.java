@@ -1,0 +1,73 @@
+package kindveil.catalogue;
+
+import static kindveil.bench.Support.*;
+
+import java.util.List;
+import kindveil.bench.Face;
+import kindveil.bench.Ground;
+import kindveil.bench.Material;
+import kindveil.bench.PrintKind;
+import kindveil.bench.Step;
+import kindveil.bench.Step.Bath;
+import kindveil.bench.Step.Cutting;
+import kindveil.bench.ThingKind;
+import kindveil.bench.Tool;
+import kindveil.drying.Stage;
+import kindveil.measure.Preset;
+import kindveil.measure.Provenance;
+import kindveil.way.Brief;
+import kindveil.way.Dial;
+import kindveil.way.Fit;
+import kindveil.way.Rubbing;
+import kindveil.way.Schools;
+import kindveil.way.Script;
+import kindveil.way.Way;
+import kindveil.way.WayCard;
+import kindveil.way.Wish;
+
+/** Inkjet on plain paper, fixed with spray, into thick gel on heavy watercolour paper; one timed soak. One contact. */
+final class FixedInkjetLay implements Way {
+    private static final WayCard CARD = WayCard.transfer("fixed-inkjet-lay", "Fixed-inkjet lay")
+            .does("An inkjet copy sprayed lightly with matte fixative, laid into thick gel on heavy watercolour paper and soaked three minutes; cut out and collaged.")
+            .softens(0.25).print(PrintKind.DYE_INKJET).ground(Ground.RAW)
+            .choices(Schools.MEDIUM, Schools.HURRY, Schools.PASSES)
+            .on(WATERCOLOUR_PAPER)
+            .elsewhere("Only heavy watercolour paper: it takes the thick gel and bears the soak.")
+            .wish(Wish.CLEAN, Fit.care("Colours come softer than the print; fixing holds most of them."))
+            .fails("Colours run", "fixed too thinly, or wetted before it was dry", "A second light coat next time, dried half an hour.")
+            .fails("Much faded", "soaked too long: ten minutes takes most of it", "Three minutes, by the clock.")
+            .fails("Ridges", "a brayer on thick gel", "Cloth or fingers.")
+            .alsoCalled("inkjet transfer", "printer at home", "sprayed inkjet").build();
+
+    @Override
+    public WayCard card() {
+        return CARD;
+    }
+
+    @Override
+    public List<Dial> dials(Brief brief) {
+        return List.of(
+                new Dial("bed", "gel, wet", Preset.assumed(600, 500, 900, "µm"), 300, 2000, "Dry spots lift.", "A day and more to dry; ridges."),
+                new Dial("soak", "soak", Preset.practice(3, 2, 4, "min"), 1.5, 4, "The paper holds on.", "Fades fast: at ten minutes most is gone."));
+    }
+
+    @Override
+    public void write(Script script) {
+        script.print();
+        script.act("fix", Step.coat(Face.PRINT_FRONT, Material.FIXATIVE, 10, Tool.SPRAY_CAN), "Spray it with fixative, outdoors", "Lightly, matte, two passes from 30 cm.", 2);
+        script.support();
+        boolean gloss = script.chose(Schools.MEDIUM, "gloss");
+        script.bed("bed", Step.coat(Face.SUPPORT_FRONT, gloss ? Material.HEAVY_GLOSS_GEL : Material.HEAVY_MATTE_GEL, script.dial("bed"), Tool.SPREADER), "Spread the gel thickly", "Level it with the card.", 3);
+        script.rest("fix", "bed", 20, 30, "The fixative must be dry before anything wet.", Provenance.PRACTICE);
+        script.act("lay", new Step.Join(Face.PRINT_FRONT, Face.SUPPORT_FRONT, false), "Lay the print, face down", "From one edge.", 0.5);
+        script.open("bed", "lay", Face.SUPPORT_FRONT, Stage.OPEN, 6, "The print must meet wet gel.");
+        script.act("press", new Step.Press(Face.PRINT_FRONT, Tool.SOFT_CLOTH), "Rub it down with a cloth", "Cloth or fingers; a brayer makes ridges.", 2);
+        script.wash("bed");
+        script.dry("press", Rubbing.first(), Face.SUPPORT_FRONT, Stage.THROUGH, 60, 240, "An hour or more: not dry is failure number one.");
+        script.rubbing(Rubbing.misted(Face.SUPPORT_FRONT, Math.min(2, Rubbing.planned(script)), "cut-out").with(Tool.TRAY, Bath.LUKEWARM_TRAY, script.dial("soak"), 4.0)
+                .atMost(2).saying(5, "Out of the lukewarm water at once; rub with fingers, then a cloth."));
+        script.act("cut-out", new Step.Cut(ThingKind.SUPPORT, Cutting.CUT_OUT), "Cut it out for collage", "When it is dry; never on a bound page.", 4);
+        script.dry("pass-1-rub", "cut-out", Face.SUPPORT_FRONT, null, 60, 240, "The sheet was wet to the core.");
+        script.act("look", new Step.Judge(Face.SUPPORT_FRONT), "Look at it", "Fix it before any wet coat.", 1);
+    }
+}

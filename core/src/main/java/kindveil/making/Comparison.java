@@ -1,0 +1,107 @@
+package kindveil.making;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeSet;
+import kindveil.measure.Figures;
+import kindveil.measure.Span;
+import kindveil.way.Brief;
+import kindveil.way.Trace;
+import kindveil.way.Way;
+import kindveil.way.Work;
+
+/**
+ * Two makings held side by side: what was planned otherwise, and where hands waited otherwise.
+ *
+ * @param differences in the order of the work: support and print first, then choices, numbers, waits
+ */
+public record Comparison(List<Difference> differences) {
+    /** Waits that differ by less than a fifth are told as the same. */
+    private static final double ALIKE = 0.2;
+    private static final Duration SHORT = Duration.ofSeconds(30);
+
+    /** One difference. @param one what it was in the first, likewise {@code other} */
+    public record Difference(String what, String one, String other) {
+    }
+
+    public Comparison {
+        differences = List.copyOf(differences);
+    }
+
+    /** Of the works two makings were begun with, and the makings themselves. */
+    public static Comparison of(Work one, Making first, Work other, Making second) {
+        List<Difference> found = new ArrayList<>();
+        planned(one, other, found);
+        waited(first, second, found);
+        return new Comparison(found);
+    }
+
+    private static void planned(Work one, Work other, List<Difference> found) {
+        int shared = Math.min(one.parts().size(), other.parts().size());
+        told("Veils", String.valueOf(one.parts().size()), String.valueOf(other.parts().size()), found);
+        for (int i = 0; i < shared; i++) {
+            Work.Part a = one.parts().get(i);
+            Work.Part b = other.parts().get(i);
+            told("Way", a.way().name(), b.way().name(), found);
+            briefs(a.brief(), b.brief(), found);
+            if (a.way().key().equals(b.way().key())) {
+                choices(a.way(), a.brief(), b.brief(), found);
+            }
+        }
+    }
+
+    private static void briefs(Brief a, Brief b, List<Difference> found) {
+        told("Print", a.print().words(), b.print().words(), found);
+        told("Support", a.support().words(), b.support().words(), found);
+        told("Ground", a.ground().words(), b.ground().words(), found);
+        told("Wish", a.wish().words(), b.wish().words(), found);
+        told("Size", size(a), size(b), found);
+        told("Room", a.room().temperature().print(kindveil.measure.UnitSystem.METRIC) + ", " + a.room().humidity(), b.room().temperature().print(kindveil.measure.UnitSystem.METRIC) + ", " + b.room().humidity(), found);
+    }
+
+    private static String size(Brief brief) {
+        return Figures.rounded(brief.width().millimetres(), 0) + " × " + Figures.rounded(brief.height().millimetres(), 0) + " mm";
+    }
+
+    private static void choices(Way way, Brief a, Brief b, List<Difference> found) {
+        way.choices().forEach(choice -> told(choice.question(), way.chosen(a, choice.key()).words(), way.chosen(b, choice.key()).words(), found));
+        TreeSet<String> dials = new TreeSet<>(a.dials().keySet());
+        dials.addAll(b.dials().keySet());
+        for (String key : dials) {
+            way.dials(a).stream().filter(dial -> dial.key().equals(key)).findFirst().ifPresent(dial -> told(dial.words(),
+                    Figures.plain(way.dialled(a, key)) + " " + dial.usual().unit(), Figures.plain(b.dials().getOrDefault(key, dial.usual().value())) + " " + dial.usual().unit(), found));
+        }
+    }
+
+    private static void told(String what, String one, String other, List<Difference> found) {
+        if (!one.equals(other)) {
+            found.add(new Difference(what, one, other));
+        }
+    }
+
+    private static void waited(Making first, Making second, List<Difference> found) {
+        Map<String, Trace.Moment> there = new java.util.HashMap<>();
+        second.moments().forEach(moment -> there.put(moment.act().key(), moment));
+        for (Trace.Moment moment : first.moments()) {
+            Trace.Moment other = there.get(moment.act().key());
+            if (other != null && !first.assumed(moment.act().key()) && !second.assumed(other.act().key())) {
+                waited(moment, other, found);
+            }
+        }
+    }
+
+    private static void waited(Trace.Moment moment, Trace.Moment other, List<Difference> found) {
+        for (Trace.Wait wait : moment.waits()) {
+            other.waits().stream().filter(w -> w.window().from().equals(wait.window().from())).findFirst().ifPresent(w -> {
+                Duration a = moment.start().minus(wait.began());
+                Duration b = other.start().minus(w.began());
+                Duration longer = a.compareTo(b) >= 0 ? a : b;
+                if (a.minus(b).abs().compareTo(SHORT) > 0 && a.minus(b).abs().toMillis() > ALIKE * longer.toMillis()) {
+                    found.add(new Difference(moment.act().title(), "after " + Span.words(a), "after " + Span.words(b)));
+                }
+            });
+        }
+    }
+}

@@ -1,0 +1,43 @@
+package kindveil.way;
+
+import java.util.Optional;
+import kindveil.measure.Figures;
+import kindveil.measure.Preset;
+import kindveil.measure.UnusableValue;
+
+/**
+ * A default that may be changed: freely inside its usual range, with a question outside it, never outside the possible.
+ *
+ * @param key its name within the way
+ * @param words what it is
+ * @param usual its value and usual range
+ * @param possibleLeast below this it cannot work; likewise {@code possibleMost} above
+ * @param below what less than usual does; likewise {@code above} more
+ */
+public record Dial(String key, String words, Preset usual, double possibleLeast, double possibleMost, String below, String above) {
+    public Dial {
+        if (!(possibleLeast <= usual.least() && usual.most() <= possibleMost)) {
+            throw new IllegalArgumentException("Impossible state: %s is possible from %s to %s but usual at %s.".formatted(words, possibleLeast, possibleMost, usual));
+        }
+    }
+
+    /** The value itself; refused, with the consequence, outside the possible. */
+    public double require(double value) {
+        String consequence = value < possibleLeast ? below : above;
+        return UnusableValue.requireWithin(words, value, possibleLeast, possibleMost, usual.unit(), "%s Usual is %s.".formatted(consequence, usual));
+    }
+
+    /** What to ask about a possible value outside the usual range. */
+    public Optional<String> question(double value) {
+        if (value >= usual.least() && value <= usual.most()) {
+            return Optional.empty();
+        }
+        boolean less = value < usual.least();
+        return Optional.of("%s %s %s is %s than usual (%s): %s Did you mean it?".formatted(capital(words), Figures.plain(value), usual.unit(),
+                less ? "less" : "more", usual, less ? below : above));
+    }
+
+    private static String capital(String words) {
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+    }
+}

@@ -1,0 +1,62 @@
+package kindveil.way;
+
+import kindveil.bench.Face;
+import kindveil.bench.Material;
+import kindveil.bench.Preparation;
+import kindveil.bench.Step;
+import kindveil.bench.ThingKind;
+import kindveil.bench.Tool;
+import kindveil.drying.Stage;
+import kindveil.measure.Provenance;
+
+/**
+ * The end of a way: touch up, clear the last veil if there is one, varnish after cure, look.
+ *
+ * @param clearing whether there is a veil to clear
+ * @param cureDays what the thickest coat needs before varnish: 3 thin, 7 normal, 14 deep
+ */
+public record Finishing(boolean clearing, int cureDays) {
+    /** The act every finishing begins with. */
+    public static final String FIRST = "finish";
+    public static final String LAST = "look";
+    private static final double CLEARING_MICROMETRES = 60;
+    private static final double VARNISH_MICROMETRES = 80;
+
+    void write(Script script) {
+        script.act(FIRST, new Step.Prepare(ThingKind.SUPPORT, Preparation.TOUCH_UP), "Touch up and draw in",
+                "Holes, edges, a line that faded: now, since clear coats and oil come after.", 5);
+        String last = clearing ? clear(script) : FIRST;
+        if (!script.chose(Schools.SEALING, "none")) {
+            seal(script, last);
+        }
+        script.act(LAST, new Step.Judge(Face.SUPPORT_FRONT), "Hold it away and look", "Then write down what came, while you see it.", 2);
+    }
+
+    private static String clear(Script script) {
+        if (script.chose(Schools.CLEARING, "leave")) {
+            return FIRST;
+        }
+        if (script.chose(Schools.CLEARING, "mineral-oil")) {
+            script.act("clear", new Step.Infuse(Face.SUPPORT_FRONT, Material.MINERAL_OIL, Tool.SOFT_CLOTH),
+                    "Rub in the oil", "Only when it is fully dry. A soft cloth, small circles, about five minutes; wipe off what stands.", 5);
+            script.dry(FIRST, "clear", Face.SUPPORT_FRONT, Stage.THROUGH, 0, 0, "Oil shuts in whatever water is left.");
+            return "clear";
+        }
+        Material material = script.chose(Schools.CLEARING, "matte-medium") ? Material.MATTE_MEDIUM : Material.GLOSS_MEDIUM;
+        script.coat("clear", Step.coat(Face.SUPPORT_FRONT, material, CLEARING_MICROMETRES, Tool.BRUSH), "Clear the last veil",
+                "One thin coat, brushed once; do not go back into it.", 3,
+                Answer.goOn("The veil is gone", "milky is right, it clears as it dries"),
+                Answer.rescue("White is left below", "Fibre too thick to fill. Let it dry; a second thin coat may take it."));
+        script.dry(FIRST, "clear", Face.SUPPORT_FRONT, Stage.RECOAT, 0, 0, "A coat on a wet one drags it.");
+        script.dry("clear", LAST, Face.SUPPORT_FRONT, Stage.RECOAT, 20, 20, "The look keeps clearing after it is safe to touch.");
+        return "clear";
+    }
+
+    private void seal(Script script, String last) {
+        Material varnish = script.chose(Schools.SEALING, "gloss-varnish") ? Material.GLOSS_VARNISH : Material.MATTE_VARNISH;
+        script.coat("seal", Step.coat(Face.SUPPORT_FRONT, varnish, VARNISH_MICROMETRES, Tool.BRUSH), "Varnish",
+                "Thin, in one direction, out of the dust. Isolation coat first if it is to be removable.", 4);
+        script.rest(last, "seal", cureDays * 1440, cureDays * 1440, "Varnish shuts in whatever has not cured.", Provenance.ASSUMED);
+        script.dry("seal", LAST, Face.SUPPORT_FRONT, Stage.RECOAT, 30, 30, "Touching leaves a print in it.");
+    }
+}

@@ -1,0 +1,152 @@
+package kindveil.way;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import kindveil.bench.Ground;
+import kindveil.bench.PrintKind;
+import kindveil.bench.Support;
+import kindveil.measure.Length;
+
+/**
+ * What is said of a way besides its steps.
+ *
+ * @param key its lasting name, in addresses and records
+ * @param kind whether it transfers an image, or adds something over or under one
+ * @param bringsPicture whether it needs a picture of its own
+ * @param summary what it does, in a sentence
+ * @param softening Gaussian σ of the loss of sharpness, on the support
+ * @param usualPrint the print it is best done with, or null where it has none
+ * @param supports what it can be done on, the best first, each with what it needs
+ * @param elsewhere why nothing else will do
+ * @param wishes what it does to a wish, where it is not simply sound
+ * @param alsoCalled words artists search it by
+ */
+public record WayCard(String key, Kind kind, boolean bringsPicture, String name, String summary, Length softening, PrintKind usualPrint, Ground usualGround, List<Choice> choices,
+        List<Pot> pots, Map<Support, Fit> supports, String elsewhere, Map<Wish, Fit> wishes, List<Failure> failures, List<String> alsoCalled) {
+    /** Transfer, or over and under. */
+    public enum Kind {
+        TRANSFER, LAYER
+    }
+
+    public Support usualSupport() {
+        return supports.keySet().iterator().next();
+    }
+
+    public Fit fit(Support support) {
+        return Optional.ofNullable(supports.get(support)).orElse(Fit.no(elsewhere));
+    }
+
+    public Fit fit(Wish wish) {
+        return wishes.getOrDefault(wish, Fit.sound(""));
+    }
+
+    public static Builder transfer(String key, String name) {
+        return new Builder(key, Kind.TRANSFER, name);
+    }
+
+    public static Builder layer(String key, String name) {
+        return new Builder(key, Kind.LAYER, name);
+    }
+
+    /** Collects what is said of a way. */
+    public static final class Builder {
+        private final String key;
+        private final Kind kind;
+        private final String name;
+        private String summary;
+        private double softening;
+        private PrintKind print;
+        private boolean picture;
+        private Ground ground = Ground.ACRYLIC_PAINT;
+        private List<Choice> choices = List.of();
+        private List<Pot> pots = List.of();
+        private final Map<Support, Fit> supports = new LinkedHashMap<>();
+        private String elsewhere = "It is not done on this.";
+        private final Map<Wish, Fit> wishes = new LinkedHashMap<>();
+        private final List<Failure> failures = new ArrayList<>();
+        private List<String> alsoCalled = List.of();
+
+        private Builder(String key, Kind kind, String name) {
+            this.key = key;
+            this.kind = kind;
+            this.picture = kind == Kind.TRANSFER;
+            this.name = name;
+        }
+
+        public Builder does(String sentence) {
+            summary = sentence;
+            return this;
+        }
+
+        public Builder softens(double millimetres) {
+            softening = millimetres;
+            return this;
+        }
+
+        public Builder print(PrintKind usual) {
+            print = usual;
+            return this;
+        }
+
+        /** It brings a picture though it is no transfer. */
+        public Builder picture() {
+            picture = true;
+            return this;
+        }
+
+        public Builder ground(Ground usual) {
+            ground = usual;
+            return this;
+        }
+
+        public Builder choices(Choice... all) {
+            choices = List.of(all);
+            return this;
+        }
+
+        public Builder pots(Pot... all) {
+            pots = List.of(all);
+            return this;
+        }
+
+        public Builder on(Support... sound) {
+            for (Support support : sound) {
+                supports.put(support, Fit.sound(""));
+            }
+            return this;
+        }
+
+        public Builder on(Support support, Fit fit) {
+            supports.put(support, fit);
+            return this;
+        }
+
+        public Builder elsewhere(String why) {
+            elsewhere = why;
+            return this;
+        }
+
+        public Builder wish(Wish wish, Fit fit) {
+            wishes.put(wish, fit);
+            return this;
+        }
+
+        public Builder fails(String sees, String cause, String rescue) {
+            failures.add(new Failure(sees, cause, rescue));
+            return this;
+        }
+
+        public Builder alsoCalled(String... words) {
+            alsoCalled = List.of(words);
+            return this;
+        }
+
+        public WayCard build() {
+            return new WayCard(key, kind, picture, name, summary, Length.ofMillimetres(softening), print, ground, choices, pots,
+                    java.util.Collections.unmodifiableMap(supports), elsewhere, java.util.Collections.unmodifiableMap(wishes), List.copyOf(failures), alsoCalled);
+        }
+    }
+}

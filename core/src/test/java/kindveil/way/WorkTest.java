@@ -1,0 +1,102 @@
+package kindveil.way;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.time.Duration;
+import java.util.List;
+import java.util.Optional;
+import kindveil.bench.Face;
+import kindveil.bench.Support;
+import kindveil.catalogue.Catalogue;
+import kindveil.catalogue.Samples;
+import kindveil.drying.Stage;
+import kindveil.measure.Preset;
+import kindveil.measure.UnusableValue;
+import org.junit.jupiter.api.Test;
+
+class WorkTest {
+    private static Work.Part part(String key) {
+        Way way = Catalogue.way(key);
+        return new Work.Part(way, Samples.usual(way).with(Support.WATERCOLOUR_PAPER));
+    }
+
+    private static final Work SEVERAL = new Work(List.of(part("underpainting"), part("gel-lay"), part("plate-pull"), part("glazing")));
+
+    @Test
+    void expand_several_runsOneBenchAcrossAll() {
+        Trace trace = Trace.of(SEVERAL.expand());
+        assertEquals(List.of(), trace.refusals().stream().map(r -> r.words()).toList());
+        assertEquals(2, trace.end().pictures(Face.SUPPORT_FRONT).size());
+        assertEquals("4.", trace.moments().getLast().act().key().substring(0, 2));
+    }
+
+    @Test
+    void expand_several_eachBeginsOnlyWhenWhatIsBelowIsThrough() {
+        Trace trace = Trace.of(SEVERAL.expand());
+        for (int i = 2; i <= 4; i++) {
+            Trace.Moment first = trace.part(i).moments().getFirst();
+            assertTrue(first.before().wettest(Face.SUPPORT_FRONT).map(coat -> coat.wetness().waterShare(first.start()) <= Stage.THROUGH.waterShare() + 0.01).orElse(true), first.act().key());
+        }
+    }
+
+    @Test
+    void partOf_actKey_isItsPrefix() {
+        assertEquals(0, Work.partOf("coat", 1));
+        assertEquals(2, Work.partOf("3.coat", 4));
+        assertThrows(IllegalArgumentException.class, () -> new Work(List.of()));
+    }
+
+    @Test
+    void part_ofAWorkOfOne_isTheWhole() {
+        Trace trace = Trace.of(Work.of(Catalogue.way("gel-lay"), Briefs.sound()).expand());
+        assertEquals(trace.moments().size(), trace.part(1).moments().size());
+    }
+
+    @Test
+    void tracks_twoOfThem_goWhereSomethingIsReady() {
+        Way way = Catalogue.way("opaque-backed-lay");
+        List<String> keys = way.expand(Samples.usual(way)).acts().stream().map(Act::key).toList();
+        assertTrue(keys.indexOf("clean") < keys.indexOf("opaque-2"), "the support is made ready while the first backing dries: " + keys);
+        assertTrue(keys.indexOf("opaque-1") < keys.indexOf("opaque-2") && keys.indexOf("face") < keys.indexOf("bed-2"));
+        List<Act> merged = Tracks.interleaved(List.of(act("a1", 1), act("a2", 1)), List.of(act("b1", 2), act("b2", 1)),
+                List.of(new Window.Dry("a1", "a2", Face.SUPPORT_FRONT, null, Duration.ofMinutes(10), Duration.ofMinutes(10), "", kindveil.measure.Provenance.PRACTICE)));
+        assertEquals(List.of("a1", "b1", "b2", "a2"), merged.stream().map(Act::key).toList());
+    }
+
+    private static Act act(String key, double minutes) {
+        return Act.of(key, new kindveil.bench.Step.Judge(Face.SUPPORT_FRONT), key, "", minutes);
+    }
+
+    @Test
+    void dial_inside_isFree_outsideTheUsual_isAsked_outsideThePossible_isRefused() {
+        Dial dial = new Dial("bed", "wet thickness of the bed", Preset.assumed(100, 60, 150, "µm"), 30, 250, "It lifts in stripes.", "The print slides.");
+        assertEquals(Optional.empty(), dial.question(60));
+        assertEquals("Wet thickness of the bed 40 µm is less than usual (100 µm [60 … 150]): It lifts in stripes. Did you mean it?", dial.question(40).orElseThrow());
+        assertEquals("Wet thickness of the bed 200 µm is more than usual (100 µm [60 … 150]): The print slides. Did you mean it?", dial.question(200).orElseThrow());
+        assertEquals(250, dial.require(250));
+        String message = assertThrows(UnusableValue.class, () -> dial.require(251)).getMessage();
+        assertTrue(message.contains("251 µm") && message.contains("30 to 250 µm") && message.contains("The print slides."), message);
+        assertThrows(IllegalArgumentException.class, () -> new Dial("x", "x", Preset.assumed(1, 0, 2, ""), 1, 2, "", ""));
+    }
+
+    @Test
+    void checked_whatTheWayDoesNotKnow_isRefusedByName() {
+        Way way = Catalogue.way("film-release");
+        assertTrue(assertThrows(UnusableValue.class, () -> way.checked(Samples.usual(way).with("school", "deep-bed"))).getMessage().contains("[ink, sealing]"));
+        assertTrue(assertThrows(UnusableValue.class, () -> way.checked(Samples.usual(way).dialled("soak", 3))).getMessage().contains("[bed, bottle, dwell]"));
+        assertTrue(assertThrows(UnusableValue.class, () -> way.checked(Samples.usual(way).dialled("dwell", 300))).getMessage().contains("holds to the film again"));
+    }
+
+    @Test
+    void questions_ofAPairOfPaints_sayWhetherItDrowns() {
+        Way plate = Catalogue.way("plate-pull");
+        Brief usual = Samples.usual(plate);
+        assertEquals(List.of(), plate.questions(usual));
+        List<String> light = plate.questions(usual.coloured("image", kindveil.light.Colour.parse("i", "#f4eedd")).coloured("pull", kindveil.light.Colour.parse("p", "#333333")));
+        assertTrue(light.getFirst().startsWith("Light image paint over a darker pull gives a tonal negative"));
+        List<String> alike = plate.questions(usual.coloured("image", kindveil.light.Colour.parse("i", "#777777")).coloured("pull", kindveil.light.Colour.parse("p", "#8a8a8a")));
+        assertTrue(alike.getFirst().contains("under 25 the image drowns"));
+    }
+}

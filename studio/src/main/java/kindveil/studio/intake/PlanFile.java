@@ -1,0 +1,302 @@
+package kindveil.studio.intake;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import kindveil.bench.Ground;
+import kindveil.bench.PrintKind;
+import kindveil.bench.Support;
+import kindveil.catalogue.Catalogue;
+import kindveil.measure.Length;
+import kindveil.measure.UnusableValue;
+import kindveil.way.Trace;
+import kindveil.way.Way;
+import kindveil.way.Window;
+import kindveil.way.Wish;
+import kindveil.bench.Hand;
+import kindveil.light.Colour;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * A plan as a file: JSON, format {@code kind-veil-plan}, version 1; see {@code docs/plan-format.md} and
+ * {@code docs/plan.schema.json}. What is read is support, ground and veils; {@code acts} are written for whoever reads
+ * the file elsewhere, are derived from the rest and are not read. Reading is strict: every unknown name, wrong type and
+ * value out of range is told with its place, all of them at once.
+ *
+ * @param veils in the order they are made
+ */
+public record PlanFile(String title, Support support, Ground ground, Colour groundColour, List<Veil> veils) {
+    public static final String FORMAT = "kind-veil-plan";
+    public static final int VERSION = 1;
+    private static final int LARGEST_BYTES = 200_000;
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+    private static final Set<String> PLAN_FIELDS = Set.of("format", "version", "title", "support", "ground", "groundColour", "veils", "acts");
+    private static final Set<String> VEIL_FIELDS = Set.of("way", "width", "right", "down", "print", "wish", "hand", "choices", "dials", "colours");
+
+    /** One veil. @param width of its image; null where it brings none @param right of the leading image's left edge, likewise down */
+    public record Veil(Way way, Length width, Length right, Length down, PrintKind print, Wish wish, Hand hand, Map<String, String> choices, Map<String, Double> dials,
+            Map<String, Colour> colours) {
+    }
+
+    // ---- writing
+
+    /** With the acts of its trace, for reading elsewhere. */
+    public String write(Trace trace) {
+        Map<String, Object> plan = new java.util.LinkedHashMap<>();
+        plan.put("format", FORMAT);
+        plan.put("version", VERSION);
+        plan.put("title", title);
+        plan.put("support", token(support));
+        plan.put("ground", token(ground));
+        plan.put("groundColour", groundColour.toString());
+        plan.put("veils", veils.stream().map(PlanFile::written).toList());
+        plan.put("acts", trace.moments().stream().map(PlanFile::written).toList());
+        return JSON.writerWithDefaultPrettyPrinter().writeValueAsString(plan);
+    }
+
+    private static Map<String, Object> written(Veil veil) {
+        Map<String, Object> all = new java.util.LinkedHashMap<>();
+        all.put("way", veil.way.key());
+        if (veil.width != null) {
+            all.put("width", veil.width.millimetres());
+            all.put("right", veil.right.millimetres());
+            all.put("down", veil.down.millimetres());
+            all.put("print", token(veil.print));
+            all.put("hand", token(veil.hand));
+        }
+        all.put("wish", token(veil.wish));
+        all.put("choices", new TreeMap<>(veil.choices));
+        all.put("dials", new TreeMap<>(veil.dials));
+        Map<String, String> colours = new TreeMap<>();
+        veil.colours.forEach((key, colour) -> colours.put(key, colour.toString()));
+        all.put("colours", colours);
+        return all;
+    }
+
+    private static Map<String, Object> written(Trace.Moment moment) {
+        Map<String, Object> act = new java.util.LinkedHashMap<>();
+        act.put("key", moment.act().key());
+        act.put("title", moment.act().title());
+        act.put("step", moment.act().step().getClass().getSimpleName().toLowerCase(Locale.ROOT));
+        act.put("handsOn", moment.act().handsOn().toSeconds());
+        act.put("waits", moment.waits().stream().map(wait -> {
+            Map<String, Object> w = new java.util.LinkedHashMap<>();
+            w.put("after", wait.window().from());
+            w.put("kind", switch (wait.window()) {
+                case Window.Open open -> "open";
+                case Window.Dwell dwell -> "dwell";
+                case Window.Dry dry -> "dry";
+                case Window.Soak soak -> "soak";
+            });
+            w.put("earliest", wait.times().earliest().toSeconds());
+            w.put("advised", wait.times().advised().toSeconds());
+            w.put("latest", wait.times().latest() == null ? null : wait.times().latest().toSeconds());
+            return w;
+        }).toList());
+        return act;
+    }
+
+    private static String token(Enum<?> constant) {
+        return constant.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    // ---- reading
+
+    /** Reads a plan; {@link Unreadable} tells everything that is wrong with it. */
+    public static PlanFile read(byte[] bytes) {
+        Reader reader = new Reader();
+        PlanFile plan = reader.plan(parsed(bytes));
+        if (!reader.problems.isEmpty()) {
+            throw new Unreadable(reader.problems);
+        }
+        return plan;
+    }
+
+    /** A plan that cannot be read, with all that is wrong. */
+    public static final class Unreadable extends RuntimeException {
+        private final transient List<String> problems;
+
+        Unreadable(List<String> problems) {
+            super(String.join(" ", problems));
+            this.problems = List.copyOf(problems);
+        }
+
+        public List<String> problems() {
+            return problems;
+        }
+    }
+
+    private static JsonNode parsed(byte[] bytes) {
+        if (bytes.length > LARGEST_BYTES) {
+            throw new Unreadable(List.of("The plan file has %d bytes; a plan has at most %d. Is it another file?".formatted(bytes.length, LARGEST_BYTES)));
+        }
+        try {
+            JsonNode node = JSON.readTree(bytes);
+            if (node != null && node.isObject()) {
+                return node;
+            }
+        } catch (JacksonException broken) {
+            throw new Unreadable(List.of("The plan file is not JSON: %s, line %d.".formatted(broken.getOriginalMessage(), broken.getLocation() == null ? 1 : broken.getLocation().getLineNr())));
+        }
+        throw new Unreadable(List.of("The plan file holds no plan. Expected a JSON object with “format”: “%s”.".formatted(FORMAT)));
+    }
+
+    /** Walks the tree and keeps every problem. */
+    private static final class Reader {
+        private final List<String> problems = new ArrayList<>();
+
+        PlanFile plan(JsonNode node) {
+            if (!FORMAT.equals(node.path("format").asString(""))) {
+                wrong("format", node.get("format"), "“" + FORMAT + "”");
+            }
+            if (node.path("version").asInt(0) != VERSION) {
+                wrong("version", node.get("version"), String.valueOf(VERSION) + ", the only one there is");
+            }
+            known(node, PLAN_FIELDS, "");
+            String title = text(node, "title", "");
+            Support support = constant(Support.class, node, "support", "", null);
+            Ground ground = constant(Ground.class, node, "ground", "", null);
+            Colour colour = colour(node.get("groundColour"), "groundColour");
+            List<Veil> veils = new ArrayList<>();
+            JsonNode list = node.get("veils");
+            if (list == null || !list.isArray() || list.isEmpty()) {
+                wrong("veils", list, "a list with at least one veil");
+            } else {
+                for (int i = 0; i < list.size(); i++) {
+                    veils.add(veil(list.get(i), "veils[" + i + "]."));
+                }
+            }
+            return new PlanFile(title, support, ground, colour, veils);
+        }
+
+        private Veil veil(JsonNode node, String at) {
+            known(node, VEIL_FIELDS, at);
+            Way way = Catalogue.ways().stream().filter(w -> w.key().equals(node.path("way").asString(""))).findFirst().orElse(null);
+            if (way == null) {
+                wrong(at + "way", node.get("way"), "one of " + Catalogue.ways().stream().map(Way::key).toList());
+                return null;
+            }
+            boolean pictured = way.card().bringsPicture();
+            Length width = pictured ? length(node, "width", at, 10, 400) : null;
+            Length right = node.has("right") ? length(node, "right", at, -400, 400) : Length.ofMillimetres(0);
+            Length down = node.has("down") ? length(node, "down", at, -400, 400) : Length.ofMillimetres(0);
+            PrintKind print = constant(PrintKind.class, node, "print", at, way.card().usualPrint() == null ? PrintKind.GOOD_TONER : way.card().usualPrint());
+            Wish wish = constant(Wish.class, node, "wish", at, Wish.CLEAN);
+            Hand hand = constant(Hand.class, node, "hand", at, Hand.READS_RIGHT);
+            Map<String, Colour> colours = new HashMap<>();
+            entries(node.get("colours"), at + "colours").forEach((key, value) -> {
+                if (way.card().pots().stream().noneMatch(pot -> pot.key().equals(key))) {
+                    wrong(at + "colours." + key, value, "one of " + way.card().pots().stream().map(p -> p.key()).toList());
+                } else {
+                    colours.put(key, colour(value, at + "colours." + key));
+                }
+            });
+            return new Veil(way, width, right, down, print, wish, hand, choices(way, node, at), dials(node, at), colours);
+        }
+
+        private Map<String, String> choices(Way way, JsonNode node, String at) {
+            Map<String, String> choices = new HashMap<>();
+            entries(node.get("choices"), at + "choices").forEach((key, value) -> {
+                var choice = way.choices().stream().filter(c -> c.key().equals(key)).findFirst();
+                if (choice.isEmpty()) {
+                    wrong(at + "choices." + key, value, "a choice of this way: " + way.choices().stream().map(c -> c.key()).toList());
+                } else if (choice.get().options().stream().noneMatch(o -> o.key().equals(value.asString("")))) {
+                    wrong(at + "choices." + key, value, "one of " + choice.get().options().stream().map(o -> o.key()).toList());
+                } else {
+                    choices.put(key, value.asString());
+                }
+            });
+            return choices;
+        }
+
+        private Map<String, Double> dials(JsonNode node, String at) {
+            Map<String, Double> dials = new HashMap<>();
+            entries(node.get("dials"), at + "dials").forEach((key, value) -> {
+                if (value.isNumber()) {
+                    dials.put(key, value.asDouble());
+                } else {
+                    wrong(at + "dials." + key, value, "a number");
+                }
+            });
+            return dials;
+        }
+
+        private Map<String, JsonNode> entries(JsonNode node, String at) {
+            Map<String, JsonNode> entries = new TreeMap<>();
+            if (node == null) {
+                return entries;
+            }
+            if (!node.isObject()) {
+                wrong(at, node, "an object of names and values");
+                return entries;
+            }
+            node.properties().forEach(e -> entries.put(e.getKey(), e.getValue()));
+            return entries;
+        }
+
+        private void known(JsonNode node, Set<String> fields, String at) {
+            if (!node.isObject()) {
+                wrong(at, node, "an object");
+                return;
+            }
+            node.propertyNames().forEach(name -> {
+                if (!fields.contains(name)) {
+                    problems.add("%s%s is not known here. Expected only %s.".formatted(at, name, new TreeSet<>(fields)));
+                }
+            });
+        }
+
+        private String text(JsonNode node, String field, String at) {
+            JsonNode value = node.get(field);
+            if (value == null || !value.isString() || value.asString().isBlank() || value.asString().length() > 120) {
+                wrong(at + field, value, "1 to 120 signs");
+                return "";
+            }
+            return value.asString();
+        }
+
+        private Length length(JsonNode node, String field, String at, double least, double most) {
+            JsonNode value = node.get(field);
+            if (value == null || !value.isNumber() || value.asDouble() < least || value.asDouble() > most) {
+                wrong(at + field, value, "%.0f to %.0f, in millimetres".formatted(least, most));
+                return Length.ofMillimetres(least > 0 ? least : 0);
+            }
+            return Length.ofMillimetres(value.asDouble());
+        }
+
+        private <E extends Enum<E>> E constant(Class<E> type, JsonNode node, String field, String at, E otherwise) {
+            JsonNode value = node.get(field);
+            if (value == null && otherwise != null) {
+                return otherwise;
+            }
+            for (E constant : type.getEnumConstants()) {
+                if (value != null && token(constant).equals(value.asString(""))) {
+                    return constant;
+                }
+            }
+            wrong(at + field, value, "one of " + Arrays.stream(type.getEnumConstants()).map(PlanFile::token).toList());
+            return otherwise;
+        }
+
+        private Colour colour(JsonNode value, String at) {
+            try {
+                return Colour.parse(at, value == null ? "" : value.asString(""));
+            } catch (UnusableValue unusable) {
+                problems.add(unusable.getMessage());
+                return Colour.grey(0.5);
+            }
+        }
+
+        private void wrong(String at, JsonNode value, String expected) {
+            problems.add("%s: %s cannot be used. Expected %s.".formatted(at, value == null ? "nothing" : "“" + (value.isString() ? value.asString() : value.toString()) + "”", expected));
+        }
+    }
+}

@@ -1,0 +1,55 @@
+package kindveil.studio.page;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Stream;
+import kindveil.measure.Figures;
+import kindveil.measure.Span;
+import kindveil.reading.AmountReading;
+import kindveil.reading.CautionReading;
+import kindveil.reading.TimeReading;
+import kindveil.way.Answer;
+import kindveil.way.Trace;
+import kindveil.way.Window;
+
+/**
+ * One act on the thread of a plan.
+ *
+ * @param pause what is waited for before it, or empty
+ * @param thread how long the thread before it is drawn, px
+ * @param closes whether a window closes there
+ * @param check its check's answers that are not simply going on
+ */
+public record Knot(String title, String how, String hands, String clock, String pause, String why, int thread, boolean closes, String amount, String caution, List<String> check) {
+    private static final int LONGEST_THREAD = 64;
+
+    public static Knot of(TimeReading.Entry entry, String amount) {
+        Trace.Wait leading = entry.waits().stream().filter(w -> !w.times().advised().isZero()).max(Comparator.comparing(Trace.Wait::advisedEnd)).orElse(null);
+        boolean closes = entry.waits().stream().anyMatch(w -> w.times().latest() != null);
+        Trace.Wait shown = entry.waits().stream().filter(w -> w.times().latest() != null).findFirst().orElse(leading);
+        boolean toolOnly = shown != null && shown.window() instanceof Window.Open open && open.bed() == null;
+        int thread = (int) Math.min(LONGEST_THREAD, Math.round(Math.sqrt(Span.inMinutes(entry.pause())) * 4));
+        return new Knot(entry.act().title(), entry.act().how(), Span.words(entry.act().handsOn()), Span.words(entry.start()), shown == null ? "" : wait(shown),
+                shown == null || toolOnly ? "" : shown.window().why(), thread, closes, amount, String.join(" ", CautionReading.words(entry.act().step())),
+                entry.act().answers().stream().filter(a -> a.effect() instanceof Answer.Effect.Rescue).map(a -> a.words() + ": " + a.meaning()).toList());
+    }
+
+    private static String wait(Trace.Wait wait) {
+        return switch (wait.window()) {
+            case Window.Open open when open.bed() == null -> "before %s are over".formatted(Span.words(wait.times().latest()));
+            case Window.Open open -> "within %s, closing from %s".formatted(Span.words(wait.times().latest()), Span.words(wait.times().closing()));
+            case Window.Dwell dwell -> "between %s and %s".formatted(Span.words(wait.times().earliest()), Span.words(wait.times().latest()));
+            case Window.Soak soak when soak.most() != null -> "between %s and %s".formatted(Span.words(wait.times().earliest()), Span.words(wait.times().latest()));
+            case Window.Soak soak -> "after %s".formatted(Span.words(wait.times().earliest()));
+            case Window.Dry dry when wait.times().never() -> "will not get there in this room's air";
+            case Window.Dry dry when wait.times().earliest().equals(wait.times().advised()) -> "after %s".formatted(Span.words(wait.times().earliest()));
+            case Window.Dry dry -> "first check after %s, safe after %s".formatted(Span.words(wait.times().earliest()), Span.words(wait.times().advised()));
+        };
+    }
+
+    /** What an act takes or mixes, in the artist's measures. */
+    public static String amount(java.util.Optional<AmountReading.Portion> portion, java.util.Optional<AmountReading.Batch> batch, Say say) {
+        return Stream.concat(portion.stream().map(p -> "%s of %s, %s µm wet".formatted(say.both(p.volume()), p.material().words(), Figures.rounded(p.micrometres(), 0))),
+                batch.stream().map(b -> String.join(", ", b.shares().stream().map(s -> say.both(s.volume()) + " of " + s.words()).toList()))).findFirst().orElse("");
+    }
+}

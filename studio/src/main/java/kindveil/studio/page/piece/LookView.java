@@ -1,0 +1,83 @@
+package kindveil.studio.page.piece;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import kindveil.measure.UnusableValue;
+import kindveil.reading.LookState;
+import kindveil.studio.work.Planned;
+import kindveil.way.Trace;
+
+/** How the picture is looked at; held in the address so that it survives a reload. */
+public record LookView(LookState left, LookState right, int pass, double cut, double x, double y) {
+    static final double START_X = 0.40;
+    static final double START_Y = 0.55;
+    private static final double START_CUT = 0.47;
+
+    /** A link that shows one side of the wipe in another state. */
+    public record StateLink(String key, String words, String href, boolean shownLeft, boolean shownRight, boolean planned) {
+    }
+
+    static LookView of(Planned planned, String left, String right, Integer pass, Double cut, Double x, Double y) {
+        Trace trace = planned.trace();
+        int most = trace.mostPasses();
+        int shown = most == 0 ? 0 : pass == null ? trace.plannedPasses() : (int) UnusableValue.requireWithin("pass", pass, 1, most, "", "The plan offers no other.");
+        List<LookState> worth = LookState.of(trace);
+        return new LookView(state(left, worth.getFirst()), state(right, worth.size() > 1 ? worth.get(1) : worth.getFirst()), shown, within("cut", cut, START_CUT),
+                within("x", x, START_X), within("y", y, START_Y));
+    }
+
+    private static double within(String thing, Double value, double start) {
+        return value == null ? start : UnusableValue.requireWithin(thing, value, 0, 1, "", "It is a share of the picture.");
+    }
+
+    private static LookState state(String name, LookState start) {
+        if (name == null) {
+            return start;
+        }
+        return Arrays.stream(LookState.values()).filter(s -> s.name().equalsIgnoreCase(name)).findFirst()
+                .orElseThrow(() -> new UnusableValue("state", name, "wet, dried, cleared or sealed", "Choose one below the picture."));
+    }
+
+    static String word(LookState state) {
+        return state.name().toLowerCase(Locale.ROOT);
+    }
+
+    /** Whether two states are held against each other. */
+    public boolean compares() {
+        return left != right;
+    }
+
+    public String query(LookState newLeft, LookState newRight, int newPass) {
+        return "left=%s&right=%s&pass=%d&cut=%s&x=%s&y=%s".formatted(word(newLeft), word(newRight), newPass, cut, x, y);
+    }
+
+    public String query() {
+        return query(left, right, pass);
+    }
+
+    /** Address of one state's picture. */
+    public String picture(String base, LookState state, int version) {
+        return "%s/look/%s.png?pass=%d&v=%d".formatted(base, word(state), pass, version);
+    }
+
+    List<StateLink> links(String base, Trace trace) {
+        return LookState.of(trace).stream().map(state -> {
+            boolean earlier = state == LookState.WET || state.ordinal() < right.ordinal();
+            return new StateLink(word(state), state.words(trace), "%s/build?%s".formatted(base, earlier ? query(state, right, pass) : query(left, state, pass)),
+                    state == left, state == right, state.planned(trace));
+        }).toList();
+    }
+
+    static String words(LookState state, int pass, Trace trace) {
+        if (trace.mostPasses() == 0) {
+            return state == LookState.SEALED ? "sealed" : "dry";
+        }
+        return switch (state) {
+            case WET -> "wet";
+            case DRIED -> "dried after pass " + pass;
+            case CLEARED -> LookState.CLEARED.planned(trace) ? "cleared after pass " + pass : "left as it dried";
+            case SEALED -> LookState.SEALED.planned(trace) ? "sealed" : "not sealed";
+        };
+    }
+}

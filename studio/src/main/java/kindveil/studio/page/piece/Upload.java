@@ -1,0 +1,16 @@
+package kindveil.studio.page.piece;
+
+import java.io.IOException;
+import org.springframework.web.multipart.MultipartFile;
+
+/** A file as it came, or nothing. @param name what it was called @param bytes empty where none came */
+record Upload(String name, byte[] bytes) {
+    static Upload of(MultipartFile file, String otherwise) throws IOException {
+        boolean named = file != null && file.getOriginalFilename() != null && !file.getOriginalFilename().isBlank();
+        return new Upload(named ? file.getOriginalFilename() : otherwise, file == null ? new byte[0] : file.getBytes());
+    }
+
+    boolean came() {
+        return bytes.length > 0;
+    }
+}

@@ -1,0 +1,95 @@
+package kindveil.studio.work;
+
+import java.util.List;
+import java.util.UUID;
+import kindveil.bench.Hand;
+import kindveil.bench.Mask;
+import kindveil.image.Picture;
+import kindveil.image.Plane;
+import kindveil.light.Colour;
+import kindveil.light.Toner;
+import kindveil.tone.Subject;
+
+/**
+ * What a piece is looked at in: the size of its leading image, with every veil placed in it.
+ *
+ * @param width in pixels; likewise height
+ */
+record Frame(Piece piece, PictureWork pictures, SourceWork sources, int width, int height) {
+
+    static Frame of(Piece piece, PictureWork pictures, SourceWork sources, int longest) {
+        Veil leading = piece.leading();
+        StoredPicture picture = pictures.get(leading.picture());
+        double scale = Math.min(1, longest / (double) Math.max(picture.width(), picture.height()));
+        return new Frame(piece, pictures, sources, Math.max(1, (int) Math.round(picture.width() * scale)), Math.max(1, (int) Math.round(picture.height() * scale)));
+    }
+
+    /** The same frame for other veils of the piece. */
+    Frame of(Piece other) {
+        return new Frame(other, pictures, sources, width, height);
+    }
+
+    double pixelsPerMillimetre() {
+        return width / piece.leading().design().printWidth().millimetres();
+    }
+
+    /** A rectangle of pixels; veils that bring no picture cover all of the frame. */
+    record Rect(int left, int top, int width, int height) {
+        boolean holds(int x, int y) {
+            return x >= left && y >= top && x < left + width && y < top + height;
+        }
+    }
+
+    Rect rect(Veil veil) {
+        if (!veil.bringsPicture() || veil == piece.leading()) {
+            return new Rect(0, 0, width, height);
+        }
+        double scale = pixelsPerMillimetre();
+        double w = veil.design().printWidth().millimetres() * scale;
+        return new Rect((int) Math.round(veil.x().millimetres() * scale), (int) Math.round(veil.y().millimetres() * scale),
+                Math.max(1, (int) Math.round(w)), Math.max(1, (int) Math.round(w * pictures.get(veil.picture()).aspect())));
+    }
+
+    /** The part of a picture a mask names, 0 to 1 a pixel, softened by its way and standing as it will. */
+    Plane coverage(Mask mask) {
+        Piece at = piece.at(mask.picture() + 1);
+        Rect rect = rect(at.veil());
+        Plane printed = sources.printed(at, Math.max(rect.width(), rect.height())).resized(rect.width(), rect.height());
+        Plane plane = mask.part() == Mask.Part.BACKED ? Subject.mask(printed) : printed.map(Toner::coverage);
+        return placed(standing(plane.blurred(at.design().theWay().card().softening().millimetres() * pixelsPerMillimetre()), at), rect, 0);
+    }
+
+    /** The treated source of the veil in hand, standing as it will; white around it. */
+    Plane source() {
+        Rect rect = rect(piece.veil());
+        return placed(standing(sources.treated(piece, Math.max(rect.width(), rect.height())).resized(rect.width(), rect.height()), piece), rect, 1);
+    }
+
+    private static Plane standing(Plane plane, Piece at) {
+        return at.design().hand().hand() == Hand.MIRRORED ? plane.mirrored() : plane;
+    }
+
+    private Plane placed(Plane plane, Rect rect, float around) {
+        return rect.width() == width && rect.height() == height && rect.left() == 0 && rect.top() == 0 ? plane
+                : Plane.compute(width, height, (x, y) -> rect.holds(x, y) ? plane.at(x - rect.left(), y - rect.top()) : around);
+    }
+
+    List<Plane> coverages(List<Mask> masks) {
+        return masks.stream().map(this::coverage).toList();
+    }
+
+    /** The ground under everything: its photograph filling the same shape, or its flat colour. */
+    Picture ground() {
+        UUID photograph = piece.groundPicture();
+        if (photograph == null) {
+            Colour c = piece.design().groundColour();
+            return new Picture(Plane.filled(width, height, (float) c.red()), Plane.filled(width, height, (float) c.green()), Plane.filled(width, height, (float) c.blue()));
+        }
+        Picture photo = pictures.preview(photograph);
+        double scale = Math.max(width / (double) photo.width(), height / (double) photo.height());
+        Picture sized = photo.resized(Math.max(width, (int) Math.ceil(photo.width() * scale)), Math.max(height, (int) Math.ceil(photo.height() * scale)));
+        int left = (sized.width() - width) / 2;
+        int top = (sized.height() - height) / 2;
+        return sized.each(plane -> Plane.compute(width, height, (x, y) -> plane.at(x + left, y + top)));
+    }
+}

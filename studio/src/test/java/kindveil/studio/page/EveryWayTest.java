@@ -1,0 +1,200 @@
+package kindveil.studio.page;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.nio.charset.StandardCharsets;
+import java.util.Map;
+import java.util.stream.Stream;
+import kindveil.catalogue.Catalogue;
+import kindveil.measure.Length;
+import kindveil.studio.OpenStudio;
+import kindveil.studio.OpenStudio.Studio;
+import kindveil.studio.Samples;
+import kindveil.studio.Web;
+import kindveil.studio.work.Log;
+import kindveil.studio.work.Piece;
+import kindveil.studio.work.PieceWork;
+import kindveil.way.Way;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** The pages of a piece, the bench and the ways, for every way there is. */
+@ExtendWith(OpenStudio.class)
+class EveryWayTest {
+    private final Web web;
+    private final PieceWork pieces;
+    private final Log log;
+
+    EveryWayTest(Studio studio, PieceWork pieces, Log log) {
+        this.web = new Web(studio.address());
+        this.pieces = pieces;
+        this.log = log;
+    }
+
+    static Stream<String> transfers() {
+        return Catalogue.transfers().stream().map(Way::key);
+    }
+
+    static Stream<String> ways() {
+        return Catalogue.ways().stream().map(Way::key);
+    }
+
+    static Stream<String> layers() {
+        return Catalogue.layers().stream().map(Way::key);
+    }
+
+    private Piece piece() {
+        return pieces.begin("Moth", Length.ofMillimetres(90), "moth.png", Samples.cornerPng());
+    }
+
+    private Web.Answer build(Piece piece, String base, Map<String, String> more) {
+        Map<String, String> fields = new java.util.HashMap<>(Map.of("version", String.valueOf(pieces.get(piece.id()).version()), "support", "BIRCH_PANEL", "ground", "ACRYLIC_PAINT", "colour", "#c9b48a",
+                "wish", "SOFT", "print", "GOOD_TONER"));
+        fields.putAll(more);
+        return web.post(base + "/build", fields);
+    }
+
+    @ParameterizedTest
+    @MethodSource("transfers")
+    void piece_madeThatWay_hasEveryPageAndCanBeMade(String way) {
+        Piece piece = piece();
+        String base = "/pieces/" + piece.id();
+        Web.Answer built = build(piece, base, Map.of("way", way));
+        assertEquals(200, built.status());
+        assertTrue(built.words().contains("Core at"), built.words());
+        for (String page : new String[] {"/source", "/build", "/print", "/make", "/finish", "/notes"}) {
+            Web.Answer answer = web.get(base + page);
+            assertEquals(200, answer.status(), page);
+            assertFalse(answer.words().contains("The bench refuses"), page);
+        }
+        assertEquals("%PDF", new String(web.bytes(base + "/sheet.pdf"), 0, 4, StandardCharsets.US_ASCII));
+        Web.Answer bench = web.post(base + "/make", Map.of());
+        assertEquals(200, bench.status());
+        for (int seq = 0; seq < 3; seq++) {
+            assertEquals(200, web.post(bench.path() + "/tell", Map.of("seq", String.valueOf(seq), "answer", "0", "ago", "0", "anyway", "true")).status());
+        }
+        assertTrue(web.get("/").words().contains("Moth"));
+    }
+
+    @ParameterizedTest
+    @MethodSource("layers")
+    void layer_overATransfer_isOneMoreVeil(String way) {
+        Piece piece = piece();
+        Web.Answer added = web.post("/pieces/" + piece.id() + "/veils", Map.of("version", "0", "way", way));
+        assertEquals(200, added.status(), added.words());
+        assertEquals("/pieces/" + piece.id() + "/veils/2/build", added.path());
+        assertEquals(200, web.get("/pieces/" + piece.id() + "/make").status());
+        assertEquals(2, pieces.get(piece.id()).veils().size());
+    }
+
+    @ParameterizedTest
+    @MethodSource("ways")
+    void way_ofItsOwn_hasSectionActsSchoolsAndFailures(String key) {
+        Web.Answer page = web.get("/ways/" + key);
+        assertEquals(200, page.status());
+        Way way = Catalogue.way(key);
+        assertTrue(page.words().contains(way.card().summary()));
+        assertTrue(page.words().contains(way.card().failures().getFirst().rescue()));
+        assertTrue(page.text().contains("class=\"growth\""));
+        way.choices().forEach(choice -> assertTrue(page.words().contains(choice.options().getLast().costs()), choice.key()));
+    }
+
+    @Test
+    void ways_forWhatIsAtHand_areRankedWithReasonsAndAMatrix() {
+        Web.Answer page = web.get("/ways?print=DYE_INKJET&support=WATERCOLOUR_PAPER&ground=RAW&wish=SOFT");
+        assertTrue(page.words().indexOf("Fixed-inkjet lay sound") < page.words().indexOf("Gel lay no"), page.words());
+        assertTrue(page.words().contains("dissolves in water and bleeds"));
+        assertEquals(16 * 13, page.text().split("role=\"cell\"", -1).length - 1);
+        assertEquals(16 * 16, web.get("/ways?table=support").text().split("role=\"cell\"", -1).length - 1);
+        assertTrue(web.get("/ways?q=litho").words().contains("Gum print"));
+        assertTrue(web.get("/ways?q=bicycle").words().contains("Nothing here is called “bicycle”"));
+        assertEquals(400, web.get("/ways?print=CHALK").status());
+        assertEquals(404, web.get("/ways/honey-lift").status());
+        assertEquals(422, web.get("/ways/gel-lay?width=1,250 mm".replace(" ", "%20")).status());
+    }
+
+    @Test
+    void build_numberOutsideTheUsual_isAskedAbout_outsideThePossible_isRefused() {
+        Piece piece = piece();
+        String base = "/pieces/" + piece.id();
+        assertTrue(build(piece, base, Map.of("dial.bed", "40")).words().contains("Did you mean it?"));
+        Web.Answer refused = build(piece, base, Map.of("dial.bed", "4"));
+        assertEquals(422, refused.status());
+        assertTrue(refused.words().contains("“4 µm” cannot be used. Expected 30 to 250 µm. Too thin and streaky"), refused.words());
+    }
+
+    @Test
+    void veils_placedMovedAndLeftOut_keepTheRest() {
+        Piece piece = piece();
+        String base = "/pieces/" + piece.id();
+        web.post(base + "/veils", Map.of("version", "0", "way", "tape-lift"));
+        Web.Answer placed = web.post(base + "/veils/2/place", Map.of("version", String.valueOf(pieces.get(piece.id()).version()), "x", "-5 mm", "y", "1/2 in"));
+        assertEquals(200, placed.status(), placed.words());
+        assertEquals(Length.ofMillimetres(-5), pieces.get(piece.id(), 2).veil().x());
+        assertEquals(Length.ofMillimetres(12.7), pieces.get(piece.id(), 2).veil().y());
+        assertEquals(400, web.post(base + "/veils/2/place", Map.of("version", String.valueOf(pieces.get(piece.id()).version()), "x", "far", "y", "0")).status());
+        web.post(base + "/veils/2/move", Map.of("version", String.valueOf(pieces.get(piece.id()).version()), "by", "-1"));
+        assertEquals("tape-lift", pieces.get(piece.id()).design().way());
+        assertEquals("gel-lay", pieces.get(piece.id(), 2).design().way());
+        web.post(base + "/veils/1/remove", Map.of("version", String.valueOf(pieces.get(piece.id()).version())));
+        assertEquals(1, pieces.get(piece.id()).veils().size());
+        assertEquals(400, web.post(base + "/veils/1/remove", Map.of("version", String.valueOf(pieces.get(piece.id()).version()))).status());
+        assertEquals(404, web.get(base + "/veils/7/build").status());
+    }
+
+    @Test
+    void refusedWork_saysWhatToDo_onTheMakePage() {
+        Piece piece = piece();
+        String base = "/pieces/" + piece.id();
+        build(piece, base, Map.of("way", "oiled-panel"));
+        web.post(base + "/veils", Map.of("version", String.valueOf(pieces.get(piece.id()).version()), "way", "glazing"));
+        Web.Answer make = web.get(base + "/make");
+        assertTrue(make.words().contains("The bench refuses this plan.") && make.words().contains("over mineral oil does not hold"), make.words());
+        assertEquals(400, web.post(base + "/make", Map.of()).status());
+    }
+
+    @Test
+    void planFile_outAndIn_isTheSamePlan_andABadOneTellsAll() {
+        Piece piece = piece();
+        String base = "/pieces/" + piece.id();
+        build(piece, base, Map.of("way", "tape-lift", "dial.soak", ""));
+        byte[] plan = web.bytes(base + "/plan.json");
+        Web.Answer begun = web.uploads("/pieces", Map.of("title", "From a plan", "width", ""), Map.of("picture", Samples.cornerPng(), "plan", plan));
+        assertEquals(200, begun.status(), begun.words());
+        assertTrue(begun.words().contains("From a plan"));
+        assertEquals("tape-lift", pieces.all().getFirst().design().way());
+        byte[] broken = new String(plan, StandardCharsets.UTF_8).replace("tape-lift", "honey-lift").replace("\"version\" : 1", "\"version\" : 3").getBytes(StandardCharsets.UTF_8);
+        Web.Answer refused = web.uploads("/pieces", Map.of("title", "Kept title", "width", ""), Map.of("picture", Samples.cornerPng(), "plan", broken));
+        assertEquals(422, refused.status());
+        assertTrue(refused.words().contains("version: “3” cannot be used") && refused.words().contains("veils[0].way: “honey-lift”"), refused.words());
+        assertTrue(refused.text().contains("Kept title"));
+    }
+
+    @Test
+    void log_findingsLineageAndComparison_areKept() {
+        Piece piece = piece();
+        String base = "/pieces/" + piece.id();
+        for (int i = 1; i <= 2; i++) {
+            Web.Answer bench = web.post(base + "/make", Map.of());
+            web.post(bench.path() + "/aside", Map.of());
+            build(piece, base, Map.of("choice.medium", "matte"));
+            Map<String, String> note = Map.of("once", "00000000-0000-4000-8000-0000000000b" + i, "verdict", "NEARLY", "came", "Pull " + i, "different", "", "printedBy", "", "tack", "SLIGHT",
+                    "fibre", "GHOSTS", "stretch", "1.5", "byProducts", "a ghost print");
+            assertEquals(200, web.uploads(base + "/notes", note, Map.of("photo", Samples.cornerPng())).status());
+        }
+        var entries = log.ofPiece(piece.id());
+        assertTrue(web.get(base + "/notes").words().contains("slightly tacky · fibre: ghosts in places · stretch 1.5 % · also: a ghost print"));
+        Web.Answer onward = web.post("/log/" + entries.getFirst().id() + "/piece", Map.of());
+        assertTrue(onward.words().contains("After Moth") && onward.words().contains("It is what came of “Moth”"), onward.words());
+        Web.Answer compared = web.get("/log/compare?entry=" + entries.get(1).id() + "&entry=" + entries.get(0).id());
+        assertTrue(compared.words().contains("Pull 1") && compared.words().contains("Pull 2"), compared.words());
+        assertTrue(compared.words().contains("Medium gloss matte"), compared.words());
+        assertEquals(400, web.get("/log/compare?entry=" + entries.getFirst().id()).status());
+        Web.Answer wrong = web.post(base + "/notes", Map.of("once", "00000000-0000-4000-8000-0000000000b9", "verdict", "NEARLY", "came", "", "different", "", "printedBy", "", "stretch", "90"));
+        assertTrue(wrong.words().contains("Stretch: “90 %” cannot be used. Expected -20 to 20 %"), wrong.words());
+    }
+}
