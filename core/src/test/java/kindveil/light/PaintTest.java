@@ -8,7 +8,7 @@ import kindveil.light.Paint.Opacity;
 import org.junit.jupiter.api.Test;
 
 class PaintTest {
-    private static final Colour OCHRE = Colour.parse("p", "#b8863b");
+    private static final Colour OCHRE = Colour.parse("p", "#c09a68");
     private static final Colour BLACK_CARD = Colour.grey(0.045);
     private static final Colour WHITE_CARD = Colour.grey(0.86);
 

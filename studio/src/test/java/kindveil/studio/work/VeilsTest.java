@@ -41,8 +41,8 @@ class VeilsTest {
         piece = pieces.change(two.with(two.design().withSize(Length.ofMillimetres(40))));
     }
 
-    private BufferedImage look(Piece at) {
-        return Rasters.decode(looks.png(at, Map.of(), LookState.DRIED, Math.max(1, pieces.plan(at).trace().plannedPasses()), false));
+    private BufferedImage look(Piece at, LookState state) {
+        return Rasters.decode(looks.png(at, Map.of(), state, Math.max(1, pieces.plan(at).trace().plannedPasses()), false));
     }
 
     private static double light(BufferedImage image, double x, double y) {
@@ -52,8 +52,8 @@ class VeilsTest {
 
     @Test
     void look_ofTheUpperVeil_changesOnlyWhereItLies() {
-        BufferedImage first = look(piece.at(1));
-        BufferedImage second = look(piece.at(2));
+        BufferedImage first = look(piece.at(1), LookState.CLEARED);
+        BufferedImage second = look(piece.at(2), LookState.DRIED);
         assertEquals(light(first, 0.9, 0.9), light(second, 0.9, 0.9), 12, "outside the gesso nothing was laid");
         assertTrue(light(second, 0.05, 0.05) > light(first, 0.05, 0.05) + 20, "gesso turns its lights white");
     }
