@@ -101,8 +101,8 @@ public sealed interface Layer {
     record Receiver() implements Layer {
     }
 
-    /** A clear foil that stays: packing tape. */
-    record Foil() implements Layer {
+    /** A clear foil that stays: packing tape. @param millimetres how wide it is on its roll */
+    record Foil(double millimetres) implements Layer {
     }
 
     /**

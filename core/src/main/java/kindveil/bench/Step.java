@@ -91,8 +91,11 @@ public sealed interface Step {
     record Move(ThingKind thing, Place place) implements Step {
     }
 
-    /** Cut. */
-    record Cut(ThingKind thing, Cutting how) implements Step {
+    /** Cut. @param overlapMillimetres of strips that are laid over each other; 0 for every other cut */
+    record Cut(ThingKind thing, Cutting how, double overlapMillimetres) implements Step {
+        public Cut(ThingKind thing, Cutting how) {
+            this(thing, how, 0);
+        }
     }
 
     /** The outlines of the image traced, for an underpainting. */

@@ -61,14 +61,15 @@ final class TapeLift implements Way {
     public List<Dial> dials(Brief brief) {
         return List.of(
                 new Dial("soak", "soak", Preset.practice(10, 10, 30, "min"), 2, 600, "Paper holds on: more rubbing, scratches.", "It only gets easier."),
+                new Dial("tape", "width of the tape", Preset.assumed(48, 38, 75, "mm"), 12, 150, "Many seams.", "Hard to lay without air."),
                 new Dial("overlap", "overlap of strips", Preset.practice(5, 3, 8, "mm"), 3, 20, "They part in the water.", "Double lines show."));
     }
 
     @Override
     public void write(Script script) {
         script.print();
-        script.tape();
-        script.act("strips", new Step.Cut(ThingKind.TAPE, Cutting.STRIPS), "Cut the strips", "Longer than the picture; overlapping, never butted.", 2);
+        script.tape(script.dial("tape"));
+        script.act("strips", new Step.Cut(ThingKind.TAPE, Cutting.STRIPS, script.dial("overlap")), "Cut the strips", "Longer than the picture; overlapping, never butted.", 2);
         script.act("lay-tape", new Step.Join(Face.TAPE_BACK, Face.PRINT_FRONT, false), "Lay the tape on the face", "No air, no wrinkles; a border of paper all round.", 2);
         script.act("burnish", new Step.Press(Face.PRINT_BACK, Tool.SPOON), "Burnish hard", "Spoon or bone: well-stuck areas darken.", 4,
                 Answer.goOn("All of it has darkened", ""), Answer.rescue("Silvery spots", "Air: burnish again, or prick and press."));

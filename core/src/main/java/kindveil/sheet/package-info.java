@@ -7,5 +7,8 @@
  *
  * <p>A valid sheet: (1) every copy lies inside the printable margin; (2) copies do not overlap; (3) rule and
  * note lie outside every copy.
+ *
+ * <p>{@link kindveil.sheet.TapeStrips}: the fewest strips n = max(1, ⌈(w − o)/(b − o)⌉ in either direction, overlapped by
+ * at least what is asked, seams kept out of a marked part where any placing does.
  */
 package kindveil.sheet;

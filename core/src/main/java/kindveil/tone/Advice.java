@@ -25,7 +25,7 @@ public record Advice(List<Treatment> treatments, double before, double after) {
         double before = SourceReading.of(luminance, pixelsAcross, printedWidth, softening).carrying();
         return candidates(Tones.of(luminance)).stream()
                 .map(treatments -> new Advice(treatments, before,
-                        SourceReading.of(applied(treatments, luminance), pixelsAcross, printedWidth, softening).carrying()))
+                        SourceReading.of(new Treatments(treatments).apply(luminance, luminance.width() / printedWidth.millimetres()), pixelsAcross, printedWidth, softening).carrying()))
                 .filter(advice -> advice.gain() >= WORTHWHILE)
                 .sorted(Comparator.comparingDouble(Advice::gain).reversed())
                 .toList();
@@ -44,12 +44,9 @@ public record Advice(List<Treatment> treatments, double before, double after) {
         return all;
     }
 
-    public static Plane applied(List<? extends Treatment> treatments, Plane luminance) {
-        Plane plane = luminance;
-        for (Treatment treatment : treatments) {
-            plane = treatment.apply(plane);
-        }
-        return plane;
+    /** What it would make of a picture of a print. */
+    public Plane applied(Plane luminance, double pixelsPerMillimetre) {
+        return new Treatments(treatments).apply(luminance, pixelsPerMillimetre);
     }
 
     public double gain() {

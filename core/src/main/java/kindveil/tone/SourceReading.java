@@ -3,6 +3,8 @@ package kindveil.tone;
 import java.util.ArrayList;
 import java.util.List;
 import kindveil.image.Plane;
+import kindveil.light.Lab;
+import kindveil.light.Toner;
 import kindveil.measure.Figures;
 import kindveil.measure.Length;
 import kindveil.measure.UnitSystem;
@@ -13,11 +15,18 @@ import kindveil.tone.Verdict.Reason;
  * A source read for a way at a size.
  *
  * @param detailAtRisk share of squared gradient the softening takes, 0 to 1
+ * @param finestLine width below which a tenth of the dark lies, on the print
+ * @param heldLine the finest line the way holds: 2.4 σ, the full width at half height of what softens it
+ * @param coverage share of the print that toner covers, 0 to 1
+ * @param edge share of the border that is not clear, 0 to 1: much of it shows as a hard rectangle
  * @param carrying share of the picture that carries as solid or stays clear, times how well darks part from
  *     lights, 0 to 1: the one figure treatments are compared by
  */
 public record SourceReading(Resolution resolution, Tones tones, Tones.Threshold threshold, double detailAtRisk,
-        double carrying, Verdict verdict) {
+        Length finestLine, Length heldLine, double coverage, double edge, double carrying, Verdict verdict) {
+    private static final double HELD = 2.4;
+    private static final double BORDER_SHARE = 0.012;
+    private static final double HARD_EDGE = 0.25;
 
     /**
      * @param luminance the picture as it would be printed, at working size
@@ -31,8 +40,50 @@ public record SourceReading(Resolution resolution, Tones tones, Tones.Threshold 
         double sigma = softening.millimetres() / printedWidth.millimetres() * luminance.width();
         double atRisk = detailAtRisk(luminance, sigma);
         double carrying = (1 - tones.mids()) * threshold.separability();
-        Verdict verdict = judge(resolution, tones, threshold, atRisk, pixelsAcross);
-        return new SourceReading(resolution, tones, threshold, atRisk, carrying, verdict);
+        double millimetresPerPixel = printedWidth.millimetres() / luminance.width();
+        Length finest = Length.ofMillimetres(Lines.finest(luminance, Lab.luminanceOf(Math.max(1, threshold.lightness()))) * millimetresPerPixel);
+        Length held = Length.ofMillimetres(HELD * softening.millimetres());
+        double coverage = luminance.map(Toner::coverage).mean();
+        double edge = edge(luminance);
+        Verdict verdict = judge(resolution, tones, threshold, atRisk, pixelsAcross, finest, held, edge);
+        return new SourceReading(resolution, tones, threshold, atRisk, finest, held, coverage, edge, carrying, verdict);
+    }
+
+    /** Share of a narrow border that is darker than clear. */
+    static double edge(Plane luminance) {
+        double clear = Lab.luminanceOf(Tones.CLEAR_ABOVE);
+        int w = luminance.width();
+        int h = luminance.height();
+        int deep = Math.max(1, (int) Math.round(BORDER_SHARE * Math.min(w, h)));
+        long dark = 0;
+        long all = 0;
+        for (int y = 0; y < h; y++) {
+            boolean row = y < deep || y >= h - deep;
+            for (int x = 0; x < w; x++) {
+                if (row || x < deep || x >= w - deep) {
+                    all++;
+                    dark += luminance.at(x, y) < clear ? 1 : 0;
+                }
+            }
+        }
+        return dark / (double) all;
+    }
+
+    /** Where detail goes soft: the share of each place's gradient that the softening takes, weighed by how strong it was, 0 to 1. */
+    public static Plane riskMap(Plane luminance, Length printedWidth, Length softening) {
+        double sigma = softening.millimetres() / printedWidth.millimetres() * luminance.width();
+        Plane soft = luminance.blurred(sigma);
+        return Plane.compute(luminance.width(), luminance.height(), (x, y) -> {
+            float before = gradient(luminance, x, y);
+            float after = gradient(soft, x, y);
+            return before < 0.02f ? 0 : Math.clamp((before - after) / Math.max(before, 0.25f), 0, 1);
+        }).blurred(Math.max(0.5, sigma));
+    }
+
+    private static float gradient(Plane plane, int x, int y) {
+        float across = plane.atClamped(x + 1, y) - plane.at(x, y);
+        float down = plane.atClamped(x, y + 1) - plane.at(x, y);
+        return (float) Math.sqrt(across * across + down * down);
     }
 
     static double detailAtRisk(Plane luminance, double sigmaPixels) {
@@ -52,13 +103,15 @@ public record SourceReading(Resolution resolution, Tones tones, Tones.Threshold 
         return sum;
     }
 
-    private static Verdict judge(Resolution resolution, Tones tones, Tones.Threshold threshold, double atRisk, int pixels) {
+    private static Verdict judge(Resolution resolution, Tones tones, Tones.Threshold threshold, double atRisk, int pixels, Length finest, Length held, double edge) {
         List<Reason> reasons = new ArrayList<>();
         reasons.add(blacks(tones));
         reasons.add(mids(tones));
         reasons.add(parting(threshold));
         reasons.add(resolved(resolution, pixels));
         reasons.add(detail(atRisk));
+        reasons.add(lines(finest, held));
+        reasons.add(rectangle(edge));
         return Verdict.of(reasons);
     }
 
@@ -112,6 +165,19 @@ public record SourceReading(Resolution resolution, Tones tones, Tones.Threshold 
             return new Reason(Grade.WITH_CARE, fact, "Fine line and texture will close up: print larger or simplify.");
         }
         return new Reason(Grade.CARRIES, fact, atRisk > 0.45 ? "Edges round off; the forms hold." : "What is drawn will stay drawn.");
+    }
+
+    private static Reason lines(Length finest, Length held) {
+        String fact = "finest lines %s, the way holds %s".formatted(finest.print(UnitSystem.METRIC), held.print(UnitSystem.METRIC));
+        return finest.millimetres() > 0 && finest.millimetres() < held.millimetres()
+                ? new Reason(Grade.WITH_CARE, fact, "Lines finer than that come pale or broken: print larger, or thicken them.")
+                : new Reason(Grade.CARRIES, fact, "Its lines are wide enough to stay.");
+    }
+
+    private static Reason rectangle(double edge) {
+        String fact = percent(edge) + " of the border is not clear";
+        return edge > HARD_EDGE ? new Reason(Grade.WITH_CARE, fact, "A hard rectangle will show on the page: a torn or feathered edge lets it melt in.")
+                : new Reason(Grade.CARRIES, fact, "It ends in clear paper: no rectangle will show.");
     }
 
     private static String percent(double share) {

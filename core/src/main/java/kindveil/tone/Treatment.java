@@ -6,8 +6,12 @@ import kindveil.light.Lab;
 import kindveil.measure.UnusableValue;
 
 /** Something done to a source's tones before it is printed; the source itself is never altered. */
-public sealed interface Treatment {
-    Plane apply(Plane luminance);
+public sealed interface Treatment permits Treatment.Levels, Treatment.Simplify, Treatment.Invert, Threshold, LocalThreshold, Halftone, Diffusion, Edge, PlainBackground {
+    /** @param pixelsPerMillimetre of the print, for what has a size */
+    Plane apply(Plane luminance, double pixelsPerMillimetre);
+
+    /** A word and its numbers, as {@link Treatments#parse} reads them back. */
+    String code();
 
     /** What it does, in the words of a button. */
     String words();
@@ -29,12 +33,17 @@ public sealed interface Treatment {
         }
 
         @Override
-        public Plane apply(Plane luminance) {
+        public Plane apply(Plane luminance, double pixelsPerMillimetre) {
             if (equals(NONE)) {
                 return luminance;
             }
             return luminance.map(y -> (float) Lab.luminanceOf(
                     Math.clamp((Lab.lightnessOf(y) - black) * 100 / (white - black), 0, 100)));
+        }
+
+        @Override
+        public String code() {
+            return "levels %d %d".formatted(black, white);
         }
 
         @Override
@@ -58,7 +67,7 @@ public sealed interface Treatment {
         }
 
         @Override
-        public Plane apply(Plane luminance) {
+        public Plane apply(Plane luminance, double pixelsPerMillimetre) {
             double[] bounds = bounds(Tones.of(luminance));
             return luminance.map(y -> {
                 double lightness = Lab.lightnessOf(Math.clamp(y, 0, 1));
@@ -107,8 +116,31 @@ public sealed interface Treatment {
         }
 
         @Override
+        public String code() {
+            return "simplify " + values;
+        }
+
+        @Override
         public String words() {
             return "simplify to %d tones".formatted(values);
+        }
+    }
+
+    /** Light for dark: lightness L* becomes 100 − L*. */
+    record Invert() implements Treatment {
+        @Override
+        public Plane apply(Plane luminance, double pixelsPerMillimetre) {
+            return luminance.map(y -> (float) Lab.luminanceOf(100 - Lab.lightnessOf(Math.clamp(y, 0, 1))));
+        }
+
+        @Override
+        public String code() {
+            return "invert";
+        }
+
+        @Override
+        public String words() {
+            return "invert light and dark";
         }
     }
 }

@@ -11,8 +11,17 @@
  * <li>resolution = pixels over printed width; under 200 dpi is a warning, under 120 a strong one;</li>
  * <li>L* of each pixel counts as solid dark (under 25), clear (over 85) or mid;</li>
  * <li>separability is Otsu's η (1979): variance between the best two classes over all variance;</li>
- * <li>detail at risk is the share of squared gradient lost under the way's Gaussian softening.</li>
+ * <li>detail at risk is the share of squared gradient lost under the way's Gaussian softening;</li>
+ * <li>the finest line is the tenth percentile of the shorter dark run through each dark pixel; a way holds lines of
+ * 2.4 σ;</li>
+ * <li>the edge test counts how much of a narrow border is not clear.</li>
  * </ol>
+ *
+ * <p><b>Treating</b> ({@link kindveil.tone.Treatments}): a list in order, written as words and numbers and read back; sizes
+ * are in millimetres of the print, so that a preview and the printed file agree. Levels, simplify, invert, threshold
+ * (Otsu), local threshold (Sauvola), halftone (rank-equalised screen), error diffusion (Floyd and Steinberg, to and fro),
+ * feathered or torn edge (seeded), plain background cleared.
+ *
  * The reading is of tones only: what colours do under a two-colour ink is not looked at here.
  */
 package kindveil.tone;

@@ -132,8 +132,9 @@ public final class Script {
         return setOut(Things.plate(), "Set out the gel plate", "Clean, flat, at room warmth.");
     }
 
-    public Script tape() {
-        return setOut(Things.tape(), "Set out the tape", "Clear packing tape, wider than the picture if you have it.");
+    /** Tape so wide on its roll. */
+    public Script tape(double millimetres) {
+        return setOut(Things.tape(millimetres), "Set out the tape", "Clear packing tape, wider than the picture if you have it.");
     }
 
     public Script sheet() {

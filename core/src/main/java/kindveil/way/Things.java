@@ -40,8 +40,8 @@ final class Things {
         return Thing.of(ThingKind.PLATE, List.of(), List.of(), 0);
     }
 
-    static Thing tape() {
-        return Thing.of(ThingKind.TAPE, List.of(new Layer.Foil()), List.of(new Coating(Material.TAPE_ADHESIVE, 20, Mask.ALL, Extent.BEYOND, null,
+    static Thing tape(double millimetres) {
+        return Thing.of(ThingKind.TAPE, List.of(new Layer.Foil(millimetres)), List.of(new Coating(Material.TAPE_ADHESIVE, 20, Mask.ALL, Extent.BEYOND, null,
                 java.time.Duration.ZERO, null)), 0);
     }
 

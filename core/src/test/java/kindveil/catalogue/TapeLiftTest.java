@@ -44,6 +44,16 @@ class TapeLiftTest {
     }
 
     @Test
+    void strips_areCutFromTheTapeThatIsSetOut() {
+        var strips = kindveil.reading.TapeReading.of(facts.trace, Samples.WIDTH, Samples.HEIGHT).orElseThrow();
+        assertEquals(3, strips.places().size());
+        assertTrue(strips.overlap().millimetres() >= 5);
+        var wide = facts.with(facts.brief.dialled("tape", 75));
+        assertEquals(2, kindveil.reading.TapeReading.of(wide.trace, Samples.WIDTH, Samples.HEIGHT).orElseThrow().places().size());
+        assertTrue(kindveil.reading.TapeReading.of(WayFacts.of("gel-lay").trace, Samples.WIDTH, Samples.HEIGHT).isEmpty());
+    }
+
+    @Test
     void pulp_goesInTheBin_andSolubleGroundsAreSpared() {
         assertTrue(CautionReading.of(facts.act("pass-1-rub").step()).contains(Hazard.PULP));
         assertTrue(facts.with(facts.brief.with(kindveil.bench.Ground.WATER_SOLUBLE)).refusals().isEmpty());

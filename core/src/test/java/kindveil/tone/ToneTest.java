@@ -83,7 +83,7 @@ class ToneTest {
 
     @Test
     void levels_stretch_mapsTheTwoPointsToTheEnds() {
-        Plane treated = new Levels(20, 80).apply(lightness(3, 1, (x, y) -> new float[] {20, 50, 80}[x]));
+        Plane treated = new Levels(20, 80).apply(lightness(3, 1, (x, y) -> new float[] {20, 50, 80}[x]), 10);
         assertEquals(0, Lab.lightnessOf(treated.at(0, 0)), 1e-3);
         assertEquals(50, Lab.lightnessOf(treated.at(1, 0)), 1e-2);
         assertEquals(100, Lab.lightnessOf(treated.at(2, 0)), 1e-2);
@@ -100,7 +100,7 @@ class ToneTest {
     void simplify_keepsExactlyThatManyTones_fromBlackToWhite() {
         for (int values = 2; values <= 8; values++) {
             Plane ramp = lightness(400, 1, (x, y) -> x / 4f);
-            Plane treated = new Simplify(values).apply(ramp);
+            Plane treated = new Simplify(values).apply(ramp, 10);
             TreeSet<Float> tones = new TreeSet<>();
             for (int x = 0; x < 400; x++) {
                 tones.add(treated.at(x, 0));
@@ -114,7 +114,7 @@ class ToneTest {
 
     @Test
     void simplify_twoClusters_cutsBetweenThem() {
-        Plane treated = new Simplify(2).apply(lightness(100, 1, (x, y) -> x < 70 ? 30 + x % 5 : 60 + x % 5));
+        Plane treated = new Simplify(2).apply(lightness(100, 1, (x, y) -> x < 70 ? 30 + x % 5 : 60 + x % 5), 10);
         assertEquals(0, treated.at(69, 0), 1e-6);
         assertEquals(1, treated.at(70, 0), 1e-6);
     }
@@ -131,7 +131,7 @@ class ToneTest {
 
     @Test
     void read_boldDrawing_carries() {
-        Plane drawing = lightness(600, 400, (x, y) -> (x / 40 + y / 40) % 2 == 0 ? 5 : 96);
+        Plane drawing = lightness(600, 400, (x, y) -> x >= 40 && x < 560 && y >= 40 && y < 360 && (x / 40 + y / 40) % 2 == 0 ? 5 : 96);
         SourceReading reading = SourceReading.of(drawing, 2000, WIDTH, SOFTENING);
         assertEquals(Grade.CARRIES, reading.verdict().grade());
         assertTrue(reading.carrying() > 0.95);
@@ -162,7 +162,7 @@ class ToneTest {
         assertTrue(advice.size() >= 2);
         Advice best = advice.getFirst();
         assertTrue(best.gain() > 0.2 && best.gain() >= advice.getLast().gain());
-        double again = SourceReading.of(Advice.applied(best.treatments(), foggy()), 120, WIDTH, SOFTENING).carrying();
+        double again = SourceReading.of(best.applied(foggy(), 10), 120, WIDTH, SOFTENING).carrying();
         assertEquals(best.after(), again, 1e-9);
         assertTrue(best.words().startsWith("stretch the tones"), best.words());
     }

@@ -32,6 +32,7 @@ import kindveil.studio.work.Runs;
 import kindveil.studio.work.StudioRoom;
 import kindveil.studio.work.ToldDeed;
 import kindveil.tone.Treatment.Levels;
+import kindveil.tone.Treatments;
 import kindveil.way.Act;
 import kindveil.bench.Ground;
 import kindveil.bench.Support;
@@ -144,7 +145,7 @@ class DemoStudio implements SmartLifecycle {
 
     /** A way of its own each, still being planned. */
     private void tape() {
-        Design design = design(75, Map.of(), Support.JOURNAL_PAGE, Wish.SOFT).doing(Catalogue.way("tape-lift"), true).withTreatment(new Levels(48, 74), null);
+        Design design = design(75, Map.of(), Support.JOURNAL_PAGE, Wish.SOFT).doing(Catalogue.way("tape-lift"), true).treated(Treatments.of(new Levels(48, 74)));
         piece("Ticket on tape", Duration.ofDays(4).minusHours(2), Drawings.ticket(), Grounds.page(), design);
     }
 
@@ -152,7 +153,7 @@ class DemoStudio implements SmartLifecycle {
     private void window() {
         Design first = design(140, Map.of(), Support.WATERCOLOUR_PAPER, Wish.CLEAN).doing(Catalogue.way("opaque-backed-lay"), true);
         Piece window = piece("Ferry window", Duration.ofDays(3).plusHours(5), Drawings.heron(), Grounds.dusk(), first);
-        Design over = design(56, Map.of("stick", "gel"), Support.WATERCOLOUR_PAPER, Wish.SOFT).doing(Catalogue.way("tape-lift"), false).withTreatment(new Levels(48, 74), null);
+        Design over = design(56, Map.of("stick", "gel"), Support.WATERCOLOUR_PAPER, Wish.SOFT).doing(Catalogue.way("tape-lift"), false).treated(Treatments.of(new Levels(48, 74)));
         UUID stub = picture("ferry-ticket-stub.png", Drawings.ticket());
         Piece two = work.change(window.plus(new Veil(stub, Length.ofMillimetres(70), Length.ofMillimetres(142), over)));
         work.change(two.plus(new Veil(null, Length.ofMillimetres(0), Length.ofMillimetres(0), over.doing(Catalogue.way("glazing"), false))));
@@ -166,7 +167,7 @@ class DemoStudio implements SmartLifecycle {
     }
 
     private void ticket() {
-        Design design = design(75, Map.of("clearing", "leave"), Support.WATERCOLOUR_PAPER, Wish.CLEAN).withTreatment(new Levels(48, 74), null);
+        Design design = design(75, Map.of("clearing", "leave"), Support.WATERCOLOUR_PAPER, Wish.CLEAN).treated(Treatments.of(new Levels(48, 74)));
         Piece ticket = piece("Ferry ticket", Duration.ofDays(10), Drawings.ticket(), null, design);
         Run failed = begun(ticket, Duration.ofDays(9), List.of(2, 4, 6, 10, 12, 14, 15, 42, 50, 66));
         runs.layAside(failed.id());

@@ -2,7 +2,6 @@ package kindveil.studio.work;
 
 import java.util.HashMap;
 import java.util.Map;
-import java.util.Optional;
 import kindveil.bench.Ground;
 import kindveil.bench.PrintKind;
 import kindveil.bench.Support;
@@ -11,7 +10,7 @@ import kindveil.light.Colour;
 import kindveil.measure.Length;
 import kindveil.measure.UnusableValue;
 import kindveil.sheet.Paper;
-import kindveil.tone.Treatment;
+import kindveil.tone.Treatments;
 import kindveil.way.Brief;
 import kindveil.way.Choice;
 import kindveil.way.Fit;
@@ -22,10 +21,10 @@ import kindveil.way.Wish;
  * Everything the artist has decided about one veil of a piece.
  *
  * @param printWidth width of the image on paper; its height follows from the source
- * @param tones how many the source is simplified to, or null
+ * @param treated what is done to the source, as {@link Treatments} writes it; {@code treatedBefore} what was before the last change
  * @param choices option by choice of the way; likewise {@code dials} and {@code colours}; what is missing is the way's own
  */
-public record Design(Length printWidth, Treatment.Levels levels, Integer tones, String way, Map<String, String> choices, Map<String, Double> dials,
+public record Design(Length printWidth, String treated, String treatedBefore, String way, Map<String, String> choices, Map<String, Double> dials,
         Map<String, Colour> colours, Support support, Ground ground, Colour groundColour, Wish wish, PrintKind print, HandWish hand, Paper paper, int copies) {
     public static final Length NARROWEST = Length.ofMillimetres(10);
     public static final Length WIDEST = Length.ofMillimetres(400);
@@ -34,16 +33,14 @@ public record Design(Length printWidth, Treatment.Levels levels, Integer tones, 
         choices = Map.copyOf(choices);
         dials = Map.copyOf(dials);
         colours = Map.copyOf(colours);
-        if (tones != null) {
-            new Treatment.Simplify(tones);
-        }
+        Treatments.parse(treated);
         UnusableValue.requireWithin("copies", copies, 1, 50, "", "Print at least one spare.");
         Catalogue.way(way);
     }
 
     /** Where a new piece starts: the wider safe window everywhere. */
     public static Design fresh(Length width) {
-        return new Design(width, Treatment.Levels.NONE, null, Catalogue.ways().getFirst().key(), Map.of(), Map.of(), Map.of(), Support.BIRCH_PANEL, Ground.ACRYLIC_PAINT,
+        return new Design(width, "", "", Catalogue.ways().getFirst().key(), Map.of(), Map.of(), Map.of(), Support.BIRCH_PANEL, Ground.ACRYLIC_PAINT,
                 Colour.parse("ground", "#c9b48a"), Wish.CLEAN, PrintKind.GOOD_TONER, HandWish.READS_RIGHT, Paper.A4, 3);
     }
 
@@ -51,28 +48,30 @@ public record Design(Length printWidth, Treatment.Levels levels, Integer tones, 
         return Catalogue.way(way);
     }
 
-    public Optional<Treatment.Simplify> simplify() {
-        return Optional.ofNullable(tones).map(Treatment.Simplify::new);
+    public Treatments treatments() {
+        return Treatments.parse(treated);
     }
 
     public Design withSize(Length width) {
-        return new Design(width, levels, tones, way, choices, dials, colours, support, ground, groundColour, wish, print, hand, paper, copies);
+        return new Design(width, treated, treatedBefore, way, choices, dials, colours, support, ground, groundColour, wish, print, hand, paper, copies);
     }
 
-    public Design withTreatment(Treatment.Levels newLevels, Integer newTones) {
-        return new Design(printWidth, newLevels, newTones, way, choices, dials, colours, support, ground, groundColour, wish, print, hand, paper, copies);
+    /** Treated otherwise; what was before can be taken back. */
+    public Design treated(Treatments other) {
+        return other.toString().equals(treated) ? this
+                : new Design(printWidth, other.toString(), treated, way, choices, dials, colours, support, ground, groundColour, wish, print, hand, paper, copies);
     }
 
     public Design withBase(Support newSupport, Ground newGround, Colour newColour) {
-        return new Design(printWidth, levels, tones, way, choices, dials, colours, newSupport, newGround, newColour, wish, print, hand, paper, copies);
+        return new Design(printWidth, treated, treatedBefore, way, choices, dials, colours, newSupport, newGround, newColour, wish, print, hand, paper, copies);
     }
 
     public Design withBuild(Map<String, String> newChoices, Map<String, Double> newDials, Map<String, Colour> newColours, Wish newWish, PrintKind newPrint) {
-        return new Design(printWidth, levels, tones, way, newChoices, newDials, newColours, support, ground, groundColour, newWish, newPrint, hand, paper, copies);
+        return new Design(printWidth, treated, treatedBefore, way, newChoices, newDials, newColours, support, ground, groundColour, newWish, newPrint, hand, paper, copies);
     }
 
     public Design withPrint(HandWish newHand, Paper newPaper, int newCopies) {
-        return new Design(printWidth, levels, tones, way, choices, dials, colours, support, ground, groundColour, wish, print, newHand, newPaper, newCopies);
+        return new Design(printWidth, treated, treatedBefore, way, choices, dials, colours, support, ground, groundColour, wish, print, newHand, newPaper, newCopies);
     }
 
     /**
@@ -94,7 +93,7 @@ public record Design(Length printWidth, Treatment.Levels levels, Integer tones, 
         }
         Support onto = alone && other.card().fit(support).verdict() == Fit.Verdict.NO ? other.card().usualSupport() : support;
         PrintKind printed = other.card().usualPrint() == null ? print : other.card().usualPrint();
-        return new Design(printWidth, levels, tones, other.key(), kept, Map.of(), Map.of(), onto, ground, groundColour, wish, printed, hand, paper, copies);
+        return new Design(printWidth, treated, treatedBefore, other.key(), kept, Map.of(), Map.of(), onto, ground, groundColour, wish, printed, hand, paper, copies);
     }
 
     /** With some choices of the way made otherwise. */

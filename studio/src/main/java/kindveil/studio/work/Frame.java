@@ -1,5 +1,6 @@
 package kindveil.studio.work;
 
+import com.github.benmanes.caffeine.cache.Cache;
 import java.util.List;
 import java.util.UUID;
 import kindveil.bench.Hand;
@@ -9,24 +10,26 @@ import kindveil.image.Plane;
 import kindveil.light.Colour;
 import kindveil.light.Toner;
 import kindveil.tone.Subject;
+import kindveil.way.Schools;
 
 /**
  * What a piece is looked at in: the size of its leading image, with every veil placed in it.
  *
+ * @param drawn what was resampled and softened before, so that another state or coat need not do it again
  * @param width in pixels; likewise height
  */
-record Frame(Piece piece, PictureWork pictures, SourceWork sources, int width, int height) {
+record Frame(Piece piece, PictureWork pictures, SourceWork sources, Cache<List<Object>, Object> drawn, int width, int height) {
 
-    static Frame of(Piece piece, PictureWork pictures, SourceWork sources, int longest) {
+    static Frame of(Piece piece, PictureWork pictures, SourceWork sources, Cache<List<Object>, Object> drawn, int longest) {
         Veil leading = piece.leading();
         StoredPicture picture = pictures.get(leading.picture());
         double scale = Math.min(1, longest / (double) Math.max(picture.width(), picture.height()));
-        return new Frame(piece, pictures, sources, Math.max(1, (int) Math.round(picture.width() * scale)), Math.max(1, (int) Math.round(picture.height() * scale)));
+        return new Frame(piece, pictures, sources, drawn, Math.max(1, (int) Math.round(picture.width() * scale)), Math.max(1, (int) Math.round(picture.height() * scale)));
     }
 
     /** The same frame for other veils of the piece. */
     Frame of(Piece other) {
-        return new Frame(other, pictures, sources, width, height);
+        return new Frame(other, pictures, sources, drawn, width, height);
     }
 
     double pixelsPerMillimetre() {
@@ -54,8 +57,14 @@ record Frame(Piece piece, PictureWork pictures, SourceWork sources, int width, i
     Plane coverage(Mask mask) {
         Piece at = piece.at(mask.picture() + 1);
         Rect rect = rect(at.veil());
+        Design design = at.design();
+        return (Plane) drawn.get(List.of(at.picture(), design.treated(), design.printWidth(), design.choices().getOrDefault(Schools.TONES.key(), ""), design.way(),
+                design.hand().hand(), mask.part(), rect, width, height), key -> coverage(mask.part(), at, rect));
+    }
+
+    private Plane coverage(Mask.Part part, Piece at, Rect rect) {
         Plane printed = sources.printed(at, Math.max(rect.width(), rect.height())).resized(rect.width(), rect.height());
-        Plane plane = mask.part() == Mask.Part.BACKED ? Subject.mask(printed) : printed.map(Toner::coverage);
+        Plane plane = part == Mask.Part.BACKED ? Subject.mask(printed) : printed.map(Toner::coverage);
         return placed(standing(plane.blurred(at.design().theWay().card().softening().millimetres() * pixelsPerMillimetre()), at), rect, 0);
     }
 
@@ -80,6 +89,11 @@ record Frame(Piece piece, PictureWork pictures, SourceWork sources, int width, i
 
     /** The ground under everything: its photograph filling the same shape, or its flat colour. */
     Picture ground() {
+        Object under = piece.groundPicture() == null ? piece.design().groundColour() : piece.groundPicture();
+        return (Picture) drawn.get(List.of(under, width, height), key -> drawGround());
+    }
+
+    private Picture drawGround() {
         UUID photograph = piece.groundPicture();
         if (photograph == null) {
             Colour c = piece.design().groundColour();

@@ -27,10 +27,14 @@ public class LookWork {
     private static final int SMALL = 400;
     private static final int LEGIBILITY_LONGEST = 360;
     private static final double LIGHTER = 0.4;
+    private static final long DRAWN_BYTES = 96_000_000;
+    private static final long RENDERED_BYTES = 64_000_000;
     private final PieceWork pieces;
     private final PictureWork pictures;
     private final SourceWork sources;
-    private final Cache<List<Object>, byte[]> rendered = Caffeine.newBuilder().maximumSize(160).build();
+    private final Cache<List<Object>, Object> drawn = Caffeine.newBuilder().maximumWeight(DRAWN_BYTES)
+            .weigher((List<Object> key, Object drawn) -> drawn instanceof Picture p ? 12 * p.width() * p.height() : 4 * ((Plane) drawn).width() * ((Plane) drawn).height()).build();
+    private final Cache<List<Object>, byte[]> rendered = Caffeine.newBuilder().maximumWeight(RENDERED_BYTES).weigher((List<Object> key, byte[] png) -> png.length).build();
     private final Cache<List<Object>, Optional<Foresight>> foreseen = Caffeine.newBuilder().maximumSize(200).build();
 
     LookWork(PieceWork pieces, PictureWork pictures, SourceWork sources) {
@@ -90,7 +94,7 @@ public class LookWork {
     }
 
     private Frame frame(Piece piece, int longest) {
-        return Frame.of(piece, pictures, sources, longest);
+        return Frame.of(piece, pictures, sources, drawn, longest);
     }
 
     /**

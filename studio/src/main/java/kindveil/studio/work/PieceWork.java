@@ -87,7 +87,7 @@ public class PieceWork {
     public Piece add(Piece piece, Way way, String fileName, byte[] bytes) {
         UUID own = piece.leading().picture();
         UUID picture = !way.card().bringsPicture() ? null : bytes == null ? own : pictures.take(fileName, bytes).id();
-        Design design = piece.leading().design().withTreatment(kindveil.tone.Treatment.Levels.NONE, null).doing(way, false);
+        Design design = piece.leading().design().treated(kindveil.tone.Treatments.NONE).doing(way, false);
         return change(piece.plus(Veil.first(picture, design)));
     }
 

@@ -7,7 +7,6 @@ import kindveil.measure.UnitSystem;
 import kindveil.sheet.PrintSheet;
 import kindveil.studio.intake.PrintPdf;
 import kindveil.studio.intake.Rasters;
-import kindveil.tone.Advice;
 import org.springframework.stereotype.Service;
 
 /** The print of a piece: its sheet, and the file to print. */
@@ -37,7 +36,7 @@ public class PrintWork {
     private BufferedImage image(Planned planned) {
         double longest = Math.max(planned.brief().width().inches(), planned.brief().height().inches());
         Plane luminance = Rasters.within(pictures.full(planned.piece().picture()), (int) Math.ceil(longest * DOTS_PER_INCH)).luminance();
-        Plane treated = SourceWork.inverted(planned.piece(), Advice.applied(SourceWork.treatments(planned.piece().design()), luminance));
+        Plane treated = SourceWork.inverted(planned.piece(), SourceWork.treated(planned.piece(), luminance, planned.piece().design().treatments()));
         return Rasters.encoded(Picture.grey(planned.mirrored() ? treated.mirrored() : treated));
     }
 

@@ -1,6 +1,5 @@
 package kindveil.studio.work;
 
-import java.util.ArrayList;
 import java.util.List;
 import kindveil.image.Picture;
 import kindveil.image.Plane;
@@ -8,7 +7,7 @@ import kindveil.light.Srgb;
 import kindveil.studio.intake.Rasters;
 import kindveil.tone.Advice;
 import kindveil.tone.SourceReading;
-import kindveil.tone.Treatment;
+import kindveil.tone.Treatments;
 import kindveil.way.Schools;
 import org.springframework.stereotype.Service;
 
@@ -16,6 +15,8 @@ import org.springframework.stereotype.Service;
 @Service
 public class SourceWork {
     private static final int SMALL = 240;
+    private static final int STEP = 360;
+    private static final int MAP = 900;
     private final PictureWork pictures;
 
     SourceWork(PictureWork pictures) {
@@ -43,14 +44,18 @@ public class SourceWork {
         return SourceReading.of(plane, picture.width(), piece.design().printWidth(), piece.design().theWay().card().softening());
     }
 
-    /** Luminance of the working copy with the piece's treatment. */
+    /** Luminance of the working copy with the piece's treatments. */
     public Plane treated(Piece piece) {
-        return Advice.applied(treatments(piece.design()), pictures.preview(piece.picture()).luminance());
+        return treated(piece, pictures.preview(piece.picture()).luminance(), piece.design().treatments());
     }
 
     /** The same, first reduced so that its longer side has at most {@code longest} pixels. */
     public Plane treated(Piece piece, int longest) {
-        return Advice.applied(treatments(piece.design()), pictures.preview(piece.picture()).within(longest).luminance());
+        return treated(piece, pictures.preview(piece.picture()).within(longest).luminance(), piece.design().treatments());
+    }
+
+    static Plane treated(Piece piece, Plane luminance, Treatments treatments) {
+        return treatments.apply(luminance, luminance.width() / piece.design().printWidth().millimetres());
     }
 
     /** As it is printed: treated, and inverted where light paint is to make its lights. */
@@ -62,16 +67,28 @@ public class SourceWork {
         return Schools.INVERTED.equals(piece.design().choices().get(Schools.TONES.key())) ? treated.map(v -> (float) Srgb.decode(1 - Srgb.encode(v))) : treated;
     }
 
-    static List<Treatment> treatments(Design design) {
-        List<Treatment> treatments = new ArrayList<>();
-        treatments.add(design.levels());
-        design.simplify().ifPresent(treatments::add);
-        return treatments;
-    }
-
     /** The treated picture as it would be printed, unmirrored. */
     public byte[] treatedPng(Piece piece) {
         return Rasters.png(Picture.grey(inverted(piece, treated(piece))));
+    }
+
+    /** How far the first {@code count} treatments go, small. */
+    public byte[] stepPng(Piece piece, int count) {
+        Treatments all = piece.design().treatments();
+        if (count < 0 || count > all.list().size()) {
+            throw new NotFound("treatment", count);
+        }
+        return Rasters.png(Picture.grey(treated(piece, pictures.preview(piece.picture()).within(STEP).luminance(), all.first(count))));
+    }
+
+    /** Where detail goes soft, as red over the pale treated picture. */
+    public byte[] riskPng(Piece piece) {
+        Plane plane = treated(piece, MAP);
+        Plane risk = SourceReading.riskMap(plane, piece.design().printWidth(), piece.design().theWay().card().softening());
+        Plane pale = plane.map(v -> 0.55f + 0.45f * v);
+        return Rasters.png(new Picture(Plane.compute(plane.width(), plane.height(), (x, y) -> pale.at(x, y) * (1 - 0.35f * risk.at(x, y))),
+                Plane.compute(plane.width(), plane.height(), (x, y) -> pale.at(x, y) * (1 - 0.93f * risk.at(x, y))),
+                Plane.compute(plane.width(), plane.height(), (x, y) -> pale.at(x, y) * (1 - 0.88f * risk.at(x, y)))));
     }
 
     /** A small picture of what one piece of advice would do; past the last, of the picture untreated. */
@@ -81,6 +98,6 @@ public class SourceWork {
             throw new NotFound("advice", index);
         }
         Plane small = pictures.preview(piece.picture()).within(SMALL).luminance();
-        return Rasters.png(Picture.grey(index == advice.size() ? small : Advice.applied(advice.get(index).treatments(), small)));
+        return Rasters.png(Picture.grey(index == advice.size() ? small : advice.get(index).applied(small, small.width() / piece.design().printWidth().millimetres())));
     }
 }

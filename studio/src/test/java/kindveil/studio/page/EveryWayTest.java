@@ -175,6 +175,34 @@ class EveryWayTest {
     }
 
     @Test
+    void treatments_addedOrderedChangedAndTakenBack_areReadAndPrinted() {
+        Piece piece = piece();
+        String base = "/pieces/" + piece.id();
+        for (String kind : new String[] {"dots", "torn", "invert"}) {
+            assertEquals(200, web.post(base + "/treatments", Map.of("version", version(piece), "kind", kind)).status());
+        }
+        assertEquals("halftone dot 45 0.9; edge torn 5 7; invert", pieces.get(piece.id()).design().treated());
+        web.post(base + "/treatments/2/move", Map.of("version", version(piece), "by", "-2"));
+        assertEquals("invert; halftone dot 45 0.9; edge torn 5 7", pieces.get(piece.id()).design().treated());
+        web.post(base + "/treatments/1", Map.of("version", version(piece), "code", "halftone line 30 0.6"));
+        Web.Answer removed = web.post(base + "/treatments/0/remove", Map.of("version", version(piece)));
+        assertTrue(removed.words().contains("halftone of lines, 0.6 to the millimetre at 30°"), removed.words());
+        web.post(base + "/treatments/undo", Map.of("version", version(piece)));
+        assertEquals("invert; halftone line 30 0.6; edge torn 5 7", pieces.get(piece.id()).design().treated());
+        for (String picture : new String[] {"/step/0.png", "/step/3.png", "/risk.png", "/treated.png"}) {
+            assertEquals((byte) 'P', web.bytes(base + picture)[1], picture);
+        }
+        assertEquals(400, web.post(base + "/treatments/1", Map.of("version", version(piece), "code", "halftone star 1 1")).status());
+        assertEquals(404, web.get(base + "/step/9.png").status());
+        assertEquals(404, web.post(base + "/treatments/9/remove", Map.of("version", version(piece))).status());
+        assertTrue(web.get(base + "/source").words().contains("Finest lines"));
+    }
+
+    private String version(Piece piece) {
+        return String.valueOf(pieces.get(piece.id()).version());
+    }
+
+    @Test
     void log_findingsLineageAndComparison_areKept() {
         Piece piece = piece();
         String base = "/pieces/" + piece.id();

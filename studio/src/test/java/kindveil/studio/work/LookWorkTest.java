@@ -17,6 +17,8 @@ import kindveil.studio.OpenStudio;
 import kindveil.studio.Samples;
 import kindveil.studio.intake.Rasters;
 import kindveil.tone.Treatment.Levels;
+import kindveil.tone.Treatment.Simplify;
+import kindveil.tone.Treatments;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -86,7 +88,7 @@ class LookWorkTest {
 
     @Test
     void foresight_fromWetToDried_drownsMore_andClearingBringsItBack() {
-        Piece faint = pieces.change(piece.with(piece.design().withTreatment(Levels.NONE, null).withBase(piece.design().support(), piece.design().ground(),
+        Piece faint = pieces.change(piece.with(piece.design().withBase(piece.design().support(), piece.design().ground(),
                 Colour.parse("g", "#262a2c"))));
         LookWork.Foresight wet = looks.foresight(faint, LookState.WET, 1).orElseThrow();
         LookWork.Foresight dried = looks.foresight(faint, LookState.DRIED, 1).orElseThrow();
@@ -109,7 +111,7 @@ class LookWorkTest {
     void treated_withLevels_isWhatIsRead() {
         SourceWork.Readings readings = sources.read(piece);
         assertEquals(readings.asItIs().carrying(), readings.treated().carrying(), 1e-12);
-        Piece strong = piece.with(piece.design().withTreatment(new Levels(40, 60), 2));
+        Piece strong = piece.with(piece.design().treated(Treatments.of(new Levels(40, 60), new Simplify(2))));
         assertTrue(sources.read(strong).treated().tones().mids() <= readings.asItIs().tones().mids());
     }
 
@@ -117,7 +119,7 @@ class LookWorkTest {
     void design_impossibleParts_cannotBeMade() {
         Design design = piece.design();
         assertThrows(UnusableValue.class, () -> design.withPrint(HandWish.NO_MATTER, design.paper(), 0));
-        assertThrows(UnusableValue.class, () -> design.withTreatment(Levels.NONE, 9));
+        assertThrows(UnusableValue.class, () -> design.treated(Treatments.parse("simplify 9")));
         assertThrows(UnusableValue.class, () -> pieces.change(piece.with(design.choosing(Map.of("school", "guesswork")))));
         assertThrows(UnusableValue.class, () -> PieceWork.title("  "));
         assertThrows(UnusableValue.class, () -> PieceWork.title("x".repeat(121)));

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.UUID;
 import kindveil.measure.UnusableValue;
 import kindveil.reading.HandReading;
+import kindveil.reading.TapeReading;
 import kindveil.sheet.Paper;
 import kindveil.sheet.PrintSheet;
 import kindveil.studio.page.Problems;
@@ -57,6 +58,7 @@ class PrintController {
         ModelAndView page = new ModelAndView("piece/print");
         page.addObject("head", PieceHead.of(piece, "Print"));
         page.addObject("planned", planned);
+        page.addObject("tape", TapeReading.of(planned.trace(), planned.brief().width(), planned.brief().height()).map(strips -> TapeView.of(strips, planned, say)).orElse(null));
         page.addObject("turns", planned.hand().map(HandReading::turns).orElse(0));
         page.addObject("turned", turned(planned.hand().map(HandReading::turns).orElse(0)));
         page.addObject("blockHand", planned.hand().map(hand -> hand.onSupport() != hand.finished()).orElse(false));

@@ -15,8 +15,10 @@ import kindveil.studio.work.SourceWork;
 import kindveil.tone.Advice;
 import kindveil.tone.SourceReading;
 import kindveil.tone.Tones;
+import kindveil.tone.Treatment;
 import kindveil.tone.Treatment.Levels;
 import kindveil.tone.Treatment.Simplify;
+import kindveil.tone.Treatments;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -47,13 +49,21 @@ class SourceController {
     public record Form(int version, String width, String black, String white, String tones) {
         static Form of(Piece piece, Say say) {
             Design design = piece.design();
-            return new Form(piece.version(), say.one(design.printWidth()), String.valueOf(design.levels().black()), String.valueOf(design.levels().white()),
-                    design.tones() == null ? "" : String.valueOf(design.tones()));
+            return new Form(piece.version(), say.one(design.printWidth()), String.valueOf(levels(design).black()), String.valueOf(levels(design).white()),
+                    design.treatments().of(Simplify.class).map(s -> String.valueOf(s.values())).orElse(""));
+        }
+
+        private static Levels levels(Design design) {
+            return design.treatments().of(Levels.class).orElse(Levels.NONE);
         }
     }
 
     /** One bar of the histogram: L* {@code x / 3}, with its height before and after treatment. */
     public record Bar(double x, double before, double after) {
+    }
+
+    /** One treatment of the list. */
+    public record Step(int index, String words, String code) {
     }
 
     /** A treatment that would help. */
@@ -75,7 +85,10 @@ class SourceController {
         page.addObject("problems", problems);
         page.addObject("picture", readings.picture());
         page.addObject("reading", reading);
-        page.addObject("treatedAtAll", !piece.design().levels().equals(Levels.NONE) || piece.design().tones() != null);
+        page.addObject("treatedAtAll", !piece.design().treated().isEmpty());
+        page.addObject("steps", steps(piece));
+        page.addObject("kinds", TreatmentController.kinds(piece.design()));
+        page.addObject("undoable", !piece.design().treatedBefore().equals(piece.design().treated()));
         page.addObject("lineage", lineage(piece));
         page.addObject("bars", bars(readings.asItIs().tones(), reading.tones()));
         page.addObject("offers", offers(readings.advice(), reading.carrying()));
@@ -88,6 +101,12 @@ class SourceController {
             page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
         }
         return page;
+    }
+
+    /** The treatments in order, each with its numbers to change. */
+    private static List<Step> steps(Piece piece) {
+        List<Treatment> list = piece.design().treatments().list();
+        return IntStream.range(0, list.size()).mapToObj(i -> new Step(i, list.get(i).words(), list.get(i).code())).toList();
     }
 
     /** Where a source that is a result comes from. */
@@ -126,7 +145,9 @@ class SourceController {
         Integer values = tones.isBlank() ? null : problems.whole("Number of tones", tones, 2, 8, "tones", "Leave it empty to keep all tones.");
         Levels levels = blackPoint == null || whitePoint == null ? null : problems.read(() -> new Levels(blackPoint, whitePoint));
         if (!problems.any()) {
-            Design design = piece.design().withSize(size).withTreatment(levels, values);
+            Treatments treatments = piece.design().treatments().having(Levels.class, levels.equals(Levels.NONE) ? null : levels)
+                    .having(Simplify.class, values == null ? null : new Simplify(values));
+            Design design = piece.design().withSize(size).treated(treatments);
             try {
                 pieces.change(piece.seen(version).with(design));
                 return "redirect:" + PieceHead.base(piece) + "/source";
@@ -144,15 +165,15 @@ class SourceController {
         if (index < 0 || index >= advice.size()) {
             throw new Outdated(piece.title());
         }
-        Levels levels = Levels.NONE;
-        Integer tones = null;
-        for (var treatment : advice.get(index).treatments()) {
-            switch (treatment) {
-                case Levels l -> levels = l;
-                case Simplify s -> tones = s.values();
-            }
+        Treatments treatments = piece.design().treatments();
+        for (Treatment treatment : advice.get(index).treatments()) {
+            treatments = switch (treatment) {
+                case Levels l -> treatments.having(Levels.class, l);
+                case Simplify n -> treatments.having(Simplify.class, n);
+                default -> treatments.plus(treatment);
+            };
         }
-        pieces.change(piece.seen(version).with(piece.design().withTreatment(levels, tones)));
+        pieces.change(piece.seen(version).with(piece.design().treated(treatments)));
         return "redirect:" + PieceHead.base(piece) + "/source";
     }
 

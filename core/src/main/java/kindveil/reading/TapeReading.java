@@ -1,0 +1,22 @@
+package kindveil.reading;
+
+import java.util.Optional;
+import kindveil.bench.Layer.Foil;
+import kindveil.bench.Step;
+import kindveil.measure.Length;
+import kindveil.sheet.TapeStrips;
+import kindveil.way.Trace;
+
+/** How tape is cut and laid over a picture, where a plan cuts it into strips. */
+public final class TapeReading {
+    private TapeReading() {
+    }
+
+    /** Of a picture's width and height; empty where no tape is cut. */
+    public static Optional<TapeStrips> of(Trace trace, Length width, Length height) {
+        return trace.moments().stream().filter(moment -> moment.act().step() instanceof Step.Cut cut && cut.how() == Step.Cutting.STRIPS).findFirst()
+                .flatMap(moment -> moment.before().thing(kindveil.bench.ThingKind.TAPE).flatMap(tape -> tape.front().stream().filter(Foil.class::isInstance).findFirst())
+                        .map(foil -> TapeStrips.of(width, height, Length.ofMillimetres(((Foil) foil).millimetres()),
+                                Length.ofMillimetres(((Step.Cut) moment.act().step()).overlapMillimetres()), null, null)));
+    }
+}

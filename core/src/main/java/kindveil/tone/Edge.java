@@ -1,0 +1,91 @@
+package kindveil.tone;
+
+import java.util.Locale;
+import kindveil.image.Plane;
+import kindveil.measure.Figures;
+import kindveil.measure.UnusableValue;
+
+/**
+ * An edge that is not a hard rectangle: feathered into white, or torn. A tear follows value noise in four octaves along
+ * each side, in millimetres of the print, so that it is the same at every resolution and for the same seed.
+ *
+ * @param kind feathered or torn
+ * @param depthMillimetres how far it reaches in, 0.5 to 40 mm
+ * @param seed which tear; of no matter for a feathered edge
+ */
+public record Edge(Kind kind, double depthMillimetres, int seed) implements Treatment {
+    private static final int OCTAVES = 4;
+    private static final double LONGEST_WAVE_MILLIMETRES = 24;
+
+    /** What kind of edge. */
+    public enum Kind {
+        FEATHER, TORN
+    }
+
+    public Edge {
+        UnusableValue.requireWithin("depth of the edge", depthMillimetres, 0.5, 40, "mm", "4 to 8 mm suit most pictures.");
+        UnusableValue.requireWithin("seed", seed, 0, 9999, "", "Any whole number gives its own tear.");
+    }
+
+    @Override
+    public Plane apply(Plane luminance, double pixelsPerMillimetre) {
+        double w = luminance.width() / pixelsPerMillimetre;
+        double h = luminance.height() / pixelsPerMillimetre;
+        return Plane.compute(luminance.width(), luminance.height(), (px, py) -> {
+            double x = (px + 0.5) / pixelsPerMillimetre;
+            double y = (py + 0.5) / pixelsPerMillimetre;
+            float keep = kind == Kind.FEATHER ? feather(Math.min(Math.min(x, w - x), Math.min(y, h - y))) : torn(x, y, w, h);
+            return 1 - keep * (1 - luminance.at(px, py));
+        });
+    }
+
+    private float feather(double inside) {
+        double t = Math.clamp(inside / depthMillimetres, 0, 1);
+        return (float) (t * t * (3 - 2 * t));
+    }
+
+    private float torn(double x, double y, double w, double h) {
+        boolean in = x > reach(0, y) && w - x > reach(1, y) && y > reach(2, x) && h - y > reach(3, x);
+        return in ? 1 : 0;
+    }
+
+    /** How far the tear of a side reaches in, mm, at a place along it. */
+    double reach(int side, double along) {
+        double sum = 0;
+        double weight = 0;
+        double wave = LONGEST_WAVE_MILLIMETRES;
+        double height = 1;
+        for (int octave = 0; octave < OCTAVES; octave++) {
+            sum += height * noise(side * 31 + octave, along / wave);
+            weight += height;
+            wave /= 2.7;
+            height *= 0.55;
+        }
+        return depthMillimetres * sum / weight;
+    }
+
+    private double noise(int row, double at) {
+        int cell = (int) Math.floor(at);
+        double t = at - cell;
+        double smooth = t * t * (3 - 2 * t);
+        return hashed(row, cell) * (1 - smooth) + hashed(row, cell + 1) * smooth;
+    }
+
+    /** 0 to 1, the same for the same seed, row and cell. */
+    private double hashed(int row, int cell) {
+        long z = seed * 0x9E3779B97F4A7C15L + row * 0xBF58476D1CE4E5B9L + cell * 0x94D049BB133111EBL;
+        z = (z ^ z >>> 30) * 0xBF58476D1CE4E5B9L;
+        z = (z ^ z >>> 27) * 0x94D049BB133111EBL;
+        return ((z ^ z >>> 31) >>> 11) * 0x1.0p-53;
+    }
+
+    @Override
+    public String code() {
+        return "edge %s %s %d".formatted(kind.name().toLowerCase(Locale.ROOT), Figures.plain(depthMillimetres), seed);
+    }
+
+    @Override
+    public String words() {
+        return kind == Kind.FEATHER ? "feathered edge, %s mm".formatted(Figures.plain(depthMillimetres)) : "torn edge, up to %s mm (tear %d)".formatted(Figures.plain(depthMillimetres), seed);
+    }
+}

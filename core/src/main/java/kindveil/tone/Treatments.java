@@ -1,0 +1,130 @@
+package kindveil.tone;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import kindveil.image.Plane;
+import kindveil.measure.UnusableValue;
+import kindveil.tone.Treatment.Invert;
+import kindveil.tone.Treatment.Levels;
+import kindveil.tone.Treatment.Simplify;
+
+/**
+ * What is done to a source, in order; the source itself is never altered. Written as {@code "levels 12 88; halftone dot
+ * 45 0.9"}; {@link #parse} reads what {@link #toString} writes.
+ */
+public record Treatments(List<Treatment> list) {
+    public static final Treatments NONE = new Treatments(List.of());
+    public static final int MOST = 8;
+
+    public Treatments {
+        list = List.copyOf(list);
+        UnusableValue.requireWithin("treatments", list.size(), 0, MOST, "", "Take one away first.");
+    }
+
+    public static Treatments of(Treatment... all) {
+        return new Treatments(List.of(all));
+    }
+
+    public static Treatments parse(String text) {
+        return new Treatments(Arrays.stream(text.split(";")).map(String::strip).filter(code -> !code.isEmpty()).map(Treatments::one).toList());
+    }
+
+    /** One of them from its code. */
+    public static Treatment one(String code) {
+        String[] words = code.strip().split("\\s+");
+        try {
+            return switch (words[0]) {
+                case "levels" -> new Levels(whole(words, 1), whole(words, 2));
+                case "simplify" -> new Simplify(whole(words, 1));
+                case "invert" -> new Invert();
+                case "threshold" -> new Threshold(whole(words, 1));
+                case "local" -> new LocalThreshold(number(words, 1), number(words, 2));
+                case "halftone" -> new Halftone(Halftone.Shape.valueOf(words[1].toUpperCase(Locale.ROOT)), number(words, 2), number(words, 3));
+                case "diffuse" -> new Diffusion(number(words, 1));
+                case "edge" -> new Edge(Edge.Kind.valueOf(words[1].toUpperCase(Locale.ROOT)), number(words, 2), whole(words, 3));
+                case "background" -> new PlainBackground();
+                default -> throw unknown(code);
+            };
+        } catch (IllegalArgumentException | ArrayIndexOutOfBoundsException misread) {
+            if (misread instanceof UnusableValue unusable) {
+                throw unusable;
+            }
+            throw unknown(code);
+        }
+    }
+
+    private static UnusableValue unknown(String code) {
+        return new UnusableValue("treatment", code, "one of levels, simplify, invert, threshold, local, halftone, diffuse, edge, background, with its numbers",
+                "For example: halftone dot 45 0.9");
+    }
+
+    private static int whole(String[] words, int at) {
+        return Integer.parseInt(words[at]);
+    }
+
+    private static double number(String[] words, int at) {
+        return Double.parseDouble(words[at]);
+    }
+
+    public Plane apply(Plane luminance, double pixelsPerMillimetre) {
+        Plane plane = luminance;
+        for (Treatment treatment : list) {
+            plane = treatment.apply(plane, pixelsPerMillimetre);
+        }
+        return plane;
+    }
+
+    /** Only the first {@code count}, as a preview of how far they go. */
+    public Treatments first(int count) {
+        return new Treatments(list.subList(0, count));
+    }
+
+    public Treatments plus(Treatment treatment) {
+        List<Treatment> more = new ArrayList<>(list);
+        more.add(treatment);
+        return new Treatments(more);
+    }
+
+    public Treatments without(int index) {
+        List<Treatment> fewer = new ArrayList<>(list);
+        fewer.remove(index);
+        return new Treatments(fewer);
+    }
+
+    /** One place earlier or later, as far as there is room. */
+    public Treatments moved(int index, int by) {
+        List<Treatment> other = new ArrayList<>(list);
+        Treatment treatment = other.remove(index);
+        other.add(Math.clamp((long) index + by, 0, other.size()), treatment);
+        return new Treatments(other);
+    }
+
+    /** With that one in place of the first of its kind, or at the front if there is none; null takes the kind away. */
+    public <T extends Treatment> Treatments having(Class<T> kind, T treatment) {
+        List<Treatment> other = new ArrayList<>(list);
+        int at = 0;
+        while (at < other.size() && !kind.isInstance(other.get(at))) {
+            at++;
+        }
+        boolean there = at < other.size();
+        if (there) {
+            other.remove(at);
+        }
+        if (treatment != null) {
+            other.add(there ? at : kind == Levels.class ? 0 : Math.min(1, other.size()), treatment);
+        }
+        return new Treatments(other);
+    }
+
+    public <T extends Treatment> Optional<T> of(Class<T> kind) {
+        return list.stream().filter(kind::isInstance).map(kind::cast).findFirst();
+    }
+
+    @Override
+    public String toString() {
+        return String.join("; ", list.stream().map(Treatment::code).toList());
+    }
+}
