@@ -13,8 +13,12 @@ import com.tngtech.archunit.lang.ArchRule;
 class CoreArchitectureTest {
     @ArchTest
     static final ArchRule coreIsPlainJava = classes().should().onlyDependOnClassesThat()
-            .resideInAnyPackage("kindveil..", "java.lang..", "java.util..", "java.time..", "java.math..")
-            .because("the craft must be computable and testable without a server, a screen or a database");
+            .resideInAnyPackage("kindveil..", "java.lang..", "java.util..", "java.time..", "java.math..", "org.locationtech.jts..")
+            .because("the craft must be computable and testable without a server, a screen or a database; plane geometry is a library's");
+
+    @ArchTest
+    static final ArchRule shapesAreOurs = noClasses().that().resideOutsideOfPackage("kindveil.shape..").should().dependOnClassesThat().resideInAPackage("org.locationtech.jts..")
+            .because("outlines are spoken of as regions, whatever library reckons with them");
 
     @ArchTest
     static final ArchRule noCycles = slices().matching("kindveil.(*)..").should().beFreeOfCycles()

@@ -25,7 +25,7 @@ public record Advice(List<Treatment> treatments, double before, double after) {
         double before = SourceReading.of(luminance, pixelsAcross, printedWidth, softening).carrying();
         return candidates(Tones.of(luminance)).stream()
                 .map(treatments -> new Advice(treatments, before,
-                        SourceReading.of(new Treatments(treatments).apply(luminance, luminance.width() / printedWidth.millimetres()), pixelsAcross, printedWidth, softening).carrying()))
+                        SourceReading.of(new Treatments(treatments).apply(luminance, printedWidth), pixelsAcross, printedWidth, softening).carrying()))
                 .filter(advice -> advice.gain() >= WORTHWHILE)
                 .sorted(Comparator.comparingDouble(Advice::gain).reversed())
                 .toList();
@@ -45,8 +45,8 @@ public record Advice(List<Treatment> treatments, double before, double after) {
     }
 
     /** What it would make of a picture of a print. */
-    public Plane applied(Plane luminance, double pixelsPerMillimetre) {
-        return new Treatments(treatments).apply(luminance, pixelsPerMillimetre);
+    public Plane applied(Plane luminance, Length printedWidth) {
+        return new Treatments(treatments).apply(luminance, printedWidth);
     }
 
     public double gain() {

@@ -69,6 +69,11 @@ public record Diffusion(double grainMillimetres) implements Treatment {
     }
 
     @Override
+    public boolean blackAndWhite() {
+        return true;
+    }
+
+    @Override
     public String code() {
         return "diffuse " + Figures.plain(grainMillimetres);
     }

@@ -94,6 +94,11 @@ public record Halftone(Shape shape, double degrees, double linesPerMillimetre) i
     }
 
     @Override
+    public boolean blackAndWhite() {
+        return true;
+    }
+
+    @Override
     public String code() {
         return "halftone %s %s %s".formatted(shape.name().toLowerCase(Locale.ROOT), Figures.plain(degrees), Figures.plain(linesPerMillimetre));
     }

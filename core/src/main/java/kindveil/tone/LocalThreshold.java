@@ -70,6 +70,11 @@ public record LocalThreshold(double windowMillimetres, double sensitivity) imple
     }
 
     @Override
+    public boolean blackAndWhite() {
+        return true;
+    }
+
+    @Override
     public String code() {
         return "local %s %s".formatted(Figures.plain(windowMillimetres), Figures.plain(sensitivity));
     }

@@ -23,6 +23,11 @@ public record Threshold(int lightness) implements Treatment {
     }
 
     @Override
+    public boolean blackAndWhite() {
+        return true;
+    }
+
+    @Override
     public String code() {
         return "threshold " + lightness;
     }

@@ -6,9 +6,24 @@ import kindveil.light.Lab;
 import kindveil.measure.UnusableValue;
 
 /** Something done to a source's tones before it is printed; the source itself is never altered. */
-public sealed interface Treatment permits Treatment.Levels, Treatment.Simplify, Treatment.Invert, Threshold, LocalThreshold, Halftone, Diffusion, Edge, PlainBackground {
+public sealed interface Treatment permits Treatment.Levels, Treatment.Simplify, Treatment.Invert, Framing, Threshold, LocalThreshold, Halftone, Diffusion, Edge, PlainBackground {
     /** @param pixelsPerMillimetre of the print, for what has a size */
     Plane apply(Plane luminance, double pixelsPerMillimetre);
+
+    /** The size of the picture after it. */
+    default Size size(Size before) {
+        return before;
+    }
+
+    /** Where a place of the picture comes to lie, in the same measure as its size before. */
+    default double[] place(double x, double y, Size before) {
+        return new double[] {x, y};
+    }
+
+    /** Whether only black and white are left. */
+    default boolean blackAndWhite() {
+        return false;
+    }
 
     /** A word and its numbers, as {@link Treatments#parse} reads them back. */
     String code();

@@ -6,7 +6,12 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import kindveil.image.Plane;
+import kindveil.measure.Length;
 import kindveil.measure.UnusableValue;
+import kindveil.tone.Framing.Crop;
+import kindveil.tone.Framing.Mirror;
+import kindveil.tone.Framing.Straighten;
+import kindveil.tone.Framing.Turn;
 import kindveil.tone.Treatment.Invert;
 import kindveil.tone.Treatment.Levels;
 import kindveil.tone.Treatment.Simplify;
@@ -17,7 +22,7 @@ import kindveil.tone.Treatment.Simplify;
  */
 public record Treatments(List<Treatment> list) {
     public static final Treatments NONE = new Treatments(List.of());
-    public static final int MOST = 8;
+    public static final int MOST = 12;
 
     public Treatments {
         list = List.copyOf(list);
@@ -37,6 +42,10 @@ public record Treatments(List<Treatment> list) {
         String[] words = code.strip().split("\\s+");
         try {
             return switch (words[0]) {
+                case "crop" -> new Crop(number(words, 1), number(words, 2), number(words, 3), number(words, 4));
+                case "turn" -> new Turn(whole(words, 1));
+                case "straighten" -> new Straighten(number(words, 1));
+                case "mirror" -> new Mirror();
                 case "levels" -> new Levels(whole(words, 1), whole(words, 2));
                 case "simplify" -> new Simplify(whole(words, 1));
                 case "invert" -> new Invert();
@@ -57,7 +66,7 @@ public record Treatments(List<Treatment> list) {
     }
 
     private static UnusableValue unknown(String code) {
-        return new UnusableValue("treatment", code, "one of levels, simplify, invert, threshold, local, halftone, diffuse, edge, background, with its numbers",
+        return new UnusableValue("treatment", code, "one of crop, turn, straighten, mirror, levels, simplify, invert, threshold, local, halftone, diffuse, edge, background, with its numbers",
                 "For example: halftone dot 45 0.9");
     }
 
@@ -69,17 +78,61 @@ public record Treatments(List<Treatment> list) {
         return Double.parseDouble(words[at]);
     }
 
-    public Plane apply(Plane luminance, double pixelsPerMillimetre) {
+    /** All of them, on a picture that is printed so wide when all are done. */
+    public Plane apply(Plane luminance, Length printedWidth) {
+        return apply(luminance, printedWidth, list.size());
+    }
+
+    /** Only the first {@code count}, as a preview of how far they go. */
+    public Plane apply(Plane luminance, Length printedWidth, int count) {
+        double pixelsPerMillimetre = size(new Size(luminance.width(), luminance.height())).width() / printedWidth.millimetres();
         Plane plane = luminance;
-        for (Treatment treatment : list) {
+        for (Treatment treatment : list.subList(0, count)) {
             plane = treatment.apply(plane, pixelsPerMillimetre);
         }
         return plane;
     }
 
-    /** Only the first {@code count}, as a preview of how far they go. */
-    public Treatments first(int count) {
-        return new Treatments(list.subList(0, count));
+    /** The size of the picture when all are done. */
+    public Size size(Size source) {
+        Size size = source;
+        for (Treatment treatment : list) {
+            size = treatment.size(size);
+        }
+        return size;
+    }
+
+    /** Where a place of the source comes to lie when all are done, in the measure of {@code source}. */
+    public double[] place(double x, double y, Size source) {
+        double[] at = {x, y};
+        Size size = source;
+        for (Treatment treatment : list) {
+            at = treatment.place(at[0], at[1], size);
+            size = treatment.size(size);
+        }
+        return at;
+    }
+
+    /** Only those that change the shape, in their order. */
+    public Treatments framing() {
+        return new Treatments(list.stream().filter(Framing.class::isInstance).toList());
+    }
+
+    /** With another framing before everything else. */
+    public Treatments framed(List<? extends Framing> framing) {
+        List<Treatment> all = new ArrayList<>(framing);
+        list.stream().filter(treatment -> !(treatment instanceof Framing)).forEach(all::add);
+        return new Treatments(all);
+    }
+
+    /** Whether only black and white are left at the end, so that it must be drawn as finely as it is printed. */
+    public boolean blackAndWhite() {
+        boolean only = false;
+        for (Treatment treatment : list) {
+            boolean softens = treatment instanceof Straighten || treatment instanceof Edge edge && edge.kind() == Edge.Kind.FEATHER;
+            only = treatment.blackAndWhite() || only && !softens;
+        }
+        return only;
     }
 
     public Treatments plus(Treatment treatment) {
@@ -114,9 +167,18 @@ public record Treatments(List<Treatment> list) {
             other.remove(at);
         }
         if (treatment != null) {
-            other.add(there ? at : kind == Levels.class ? 0 : Math.min(1, other.size()), treatment);
+            other.add(there ? at : first(kind), treatment);
         }
         return new Treatments(other);
+    }
+
+    /** Levels come right after the framing, what simplifies after them. */
+    private int first(Class<?> kind) {
+        int at = 0;
+        while (at < list.size() && (list.get(at) instanceof Framing || list.get(at) instanceof Levels && kind != Levels.class)) {
+            at++;
+        }
+        return at;
     }
 
     public <T extends Treatment> Optional<T> of(Class<T> kind) {

@@ -162,7 +162,7 @@ class ToneTest {
         assertTrue(advice.size() >= 2);
         Advice best = advice.getFirst();
         assertTrue(best.gain() > 0.2 && best.gain() >= advice.getLast().gain());
-        double again = SourceReading.of(best.applied(foggy(), 10), 120, WIDTH, SOFTENING).carrying();
+        double again = SourceReading.of(best.applied(foggy(), Length.ofMillimetres(10)), 120, WIDTH, SOFTENING).carrying();
         assertEquals(best.after(), again, 1e-9);
         assertTrue(best.words().startsWith("stretch the tones"), best.words());
     }

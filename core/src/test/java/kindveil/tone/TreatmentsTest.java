@@ -45,7 +45,7 @@ class TreatmentsTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"halftone star 45 1|one of levels, simplify", "levels 12|one of levels", "honey|Expected one of levels", "levels 60 62|at least 5 L* above",
+    @CsvSource(delimiter = '|', value = {"halftone star 45 1|one of crop, turn, straighten, mirror, levels, simplify", "levels 12|one of crop, turn, straighten, mirror, levels", "honey|Expected one of crop, turn, straighten, mirror, levels", "levels 60 62|at least 5 L* above",
         "halftone dot 45 90|0.2 to 6 lines/mm", "edge torn 90 1|0.5 to 40 mm", "simplify 9|2 to 8 tones", "diffuse x|For example: halftone dot 45 0.9", "local 8 4|0.02 to 0.9"})
     void one_thatCannotBe_saysWhatCan(String code, String message) {
         String said = assertThrows(UnusableValue.class, () -> Treatments.one(code)).getMessage();
@@ -61,7 +61,7 @@ class TreatmentsTest {
         assertEquals("invert; levels 20 80; background", list.having(Levels.class, new Levels(20, 80)).toString());
         assertEquals("levels 5 95; invert", Treatments.of(new Invert()).having(Levels.class, new Levels(5, 95)).toString());
         assertEquals("invert; background", list.having(Levels.class, null).toString());
-        Treatments full = new Treatments(java.util.Collections.nCopies(8, new Invert()));
+        Treatments full = new Treatments(java.util.Collections.nCopies(Treatments.MOST, new Invert()));
         assertThrows(UnusableValue.class, () -> full.plus(new Invert()));
     }
 

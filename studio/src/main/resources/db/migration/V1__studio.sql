@@ -20,7 +20,7 @@ create table veil (
   picture_id uuid references picture(id),
   x_nm bigint not null,
   y_nm bigint not null,
-  design_json varchar(20000) not null,
+  design_json varchar(200000) not null,
   primary key (piece_id, seq)
 );
 create table run (

@@ -1,6 +1,8 @@
 // Pointer, keyboard and clocks of the daylight pages. All state that matters is in the address or on the server.
 import { watchWipes } from "./wipe.js";
 import { watchPoint } from "./point.js";
+import { watchFrame } from "./frame.js";
+import { watchOpaque } from "./opaque.js";
 import { away } from "./time.js";
 
 let changed = "";
@@ -84,6 +86,8 @@ function start(root) {
   drops(root);
   watchWipes(root);
   watchPoint(root);
+  watchFrame(root);
+  watchOpaque(root);
 }
 
 // the place in the sentence is kept when its answer has come

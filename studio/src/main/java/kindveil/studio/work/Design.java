@@ -9,6 +9,7 @@ import kindveil.catalogue.Catalogue;
 import kindveil.light.Colour;
 import kindveil.measure.Length;
 import kindveil.measure.UnusableValue;
+import kindveil.shape.Region;
 import kindveil.sheet.Paper;
 import kindveil.tone.Treatments;
 import kindveil.way.Brief;
@@ -23,9 +24,10 @@ import kindveil.way.Wish;
  * @param printWidth width of the image on paper; its height follows from the source
  * @param treated what is done to the source, as {@link Treatments} writes it; {@code treatedBefore} what was before the last change
  * @param choices option by choice of the way; likewise {@code dials} and {@code colours}; what is missing is the way's own
+ * @param opaque the part painted opaque where the way paints one, as {@link Region} writes it, in widths of the source as it came; empty for its subject
  */
 public record Design(Length printWidth, String treated, String treatedBefore, String way, Map<String, String> choices, Map<String, Double> dials,
-        Map<String, Colour> colours, Support support, Ground ground, Colour groundColour, Wish wish, PrintKind print, HandWish hand, Paper paper, int copies) {
+        Map<String, Colour> colours, Support support, Ground ground, Colour groundColour, Wish wish, PrintKind print, HandWish hand, Paper paper, int copies, String opaque) {
     public static final Length NARROWEST = Length.ofMillimetres(10);
     public static final Length WIDEST = Length.ofMillimetres(400);
 
@@ -33,6 +35,7 @@ public record Design(Length printWidth, String treated, String treatedBefore, St
         choices = Map.copyOf(choices);
         dials = Map.copyOf(dials);
         colours = Map.copyOf(colours);
+        opaque = opaque == null ? "" : opaque;
         Treatments.parse(treated);
         UnusableValue.requireWithin("copies", copies, 1, 50, "", "Print at least one spare.");
         Catalogue.way(way);
@@ -41,7 +44,7 @@ public record Design(Length printWidth, String treated, String treatedBefore, St
     /** Where a new piece starts: the wider safe window everywhere. */
     public static Design fresh(Length width) {
         return new Design(width, "", "", Catalogue.ways().getFirst().key(), Map.of(), Map.of(), Map.of(), Support.BIRCH_PANEL, Ground.ACRYLIC_PAINT,
-                Colour.parse("ground", "#c9b48a"), Wish.CLEAN, PrintKind.GOOD_TONER, HandWish.READS_RIGHT, Paper.A4, 3);
+                Colour.parse("ground", "#c9b48a"), Wish.CLEAN, PrintKind.GOOD_TONER, HandWish.READS_RIGHT, Paper.A4, 3, "");
     }
 
     public Way theWay() {
@@ -53,25 +56,30 @@ public record Design(Length printWidth, String treated, String treatedBefore, St
     }
 
     public Design withSize(Length width) {
-        return new Design(width, treated, treatedBefore, way, choices, dials, colours, support, ground, groundColour, wish, print, hand, paper, copies);
+        return new Design(width, treated, treatedBefore, way, choices, dials, colours, support, ground, groundColour, wish, print, hand, paper, copies, opaque);
     }
 
     /** Treated otherwise; what was before can be taken back. */
     public Design treated(Treatments other) {
         return other.toString().equals(treated) ? this
-                : new Design(printWidth, other.toString(), treated, way, choices, dials, colours, support, ground, groundColour, wish, print, hand, paper, copies);
+                : new Design(printWidth, other.toString(), treated, way, choices, dials, colours, support, ground, groundColour, wish, print, hand, paper, copies, opaque);
+    }
+
+    /** With another part painted opaque; empty for the subject as it is found. */
+    public Design opaque(Region part) {
+        return new Design(printWidth, treated, treatedBefore, way, choices, dials, colours, support, ground, groundColour, wish, print, hand, paper, copies, part.toString());
     }
 
     public Design withBase(Support newSupport, Ground newGround, Colour newColour) {
-        return new Design(printWidth, treated, treatedBefore, way, choices, dials, colours, newSupport, newGround, newColour, wish, print, hand, paper, copies);
+        return new Design(printWidth, treated, treatedBefore, way, choices, dials, colours, newSupport, newGround, newColour, wish, print, hand, paper, copies, opaque);
     }
 
     public Design withBuild(Map<String, String> newChoices, Map<String, Double> newDials, Map<String, Colour> newColours, Wish newWish, PrintKind newPrint) {
-        return new Design(printWidth, treated, treatedBefore, way, newChoices, newDials, newColours, support, ground, groundColour, newWish, newPrint, hand, paper, copies);
+        return new Design(printWidth, treated, treatedBefore, way, newChoices, newDials, newColours, support, ground, groundColour, newWish, newPrint, hand, paper, copies, opaque);
     }
 
     public Design withPrint(HandWish newHand, Paper newPaper, int newCopies) {
-        return new Design(printWidth, treated, treatedBefore, way, choices, dials, colours, support, ground, groundColour, wish, print, newHand, newPaper, newCopies);
+        return new Design(printWidth, treated, treatedBefore, way, choices, dials, colours, support, ground, groundColour, wish, print, newHand, newPaper, newCopies, opaque);
     }
 
     /**
@@ -93,7 +101,7 @@ public record Design(Length printWidth, String treated, String treatedBefore, St
         }
         Support onto = alone && other.card().fit(support).verdict() == Fit.Verdict.NO ? other.card().usualSupport() : support;
         PrintKind printed = other.card().usualPrint() == null ? print : other.card().usualPrint();
-        return new Design(printWidth, treated, treatedBefore, other.key(), kept, Map.of(), Map.of(), onto, ground, groundColour, wish, printed, hand, paper, copies);
+        return new Design(printWidth, treated, treatedBefore, other.key(), kept, Map.of(), Map.of(), onto, ground, groundColour, wish, printed, hand, paper, copies, opaque);
     }
 
     /** With some choices of the way made otherwise. */

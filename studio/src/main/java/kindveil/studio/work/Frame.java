@@ -9,6 +9,7 @@ import kindveil.image.Picture;
 import kindveil.image.Plane;
 import kindveil.light.Colour;
 import kindveil.light.Toner;
+import kindveil.tone.Size;
 import kindveil.tone.Subject;
 import kindveil.way.Schools;
 
@@ -22,8 +23,8 @@ record Frame(Piece piece, PictureWork pictures, SourceWork sources, Cache<List<O
 
     static Frame of(Piece piece, PictureWork pictures, SourceWork sources, Cache<List<Object>, Object> drawn, int longest) {
         Veil leading = piece.leading();
-        StoredPicture picture = pictures.get(leading.picture());
-        double scale = Math.min(1, longest / (double) Math.max(picture.width(), picture.height()));
+        Size picture = pictures.shape(leading);
+        double scale = Math.min(1, longest / Math.max(picture.width(), picture.height()));
         return new Frame(piece, pictures, sources, drawn, Math.max(1, (int) Math.round(picture.width() * scale)), Math.max(1, (int) Math.round(picture.height() * scale)));
     }
 
@@ -50,7 +51,7 @@ record Frame(Piece piece, PictureWork pictures, SourceWork sources, Cache<List<O
         double scale = pixelsPerMillimetre();
         double w = veil.design().printWidth().millimetres() * scale;
         return new Rect((int) Math.round(veil.x().millimetres() * scale), (int) Math.round(veil.y().millimetres() * scale),
-                Math.max(1, (int) Math.round(w)), Math.max(1, (int) Math.round(w * pictures.get(veil.picture()).aspect())));
+                Math.max(1, (int) Math.round(w)), Math.max(1, (int) Math.round(w * pictures.shape(veil).aspect())));
     }
 
     /** The part of a picture a mask names, 0 to 1 a pixel, softened by its way and standing as it will. */
@@ -59,13 +60,17 @@ record Frame(Piece piece, PictureWork pictures, SourceWork sources, Cache<List<O
         Rect rect = rect(at.veil());
         Design design = at.design();
         return (Plane) drawn.get(List.of(at.picture(), design.treated(), design.printWidth(), design.choices().getOrDefault(Schools.TONES.key(), ""), design.way(),
-                design.hand().hand(), mask.part(), rect, width, height), key -> coverage(mask.part(), at, rect));
+                design.hand().hand(), design.opaque(), mask.part(), rect, width, height), key -> coverage(mask.part(), at, rect));
     }
 
     private Plane coverage(Mask.Part part, Piece at, Rect rect) {
         Plane printed = sources.printed(at, Math.max(rect.width(), rect.height())).resized(rect.width(), rect.height());
-        Plane plane = part == Mask.Part.BACKED ? Subject.mask(printed) : printed.map(Toner::coverage);
+        Plane plane = part == Mask.Part.BACKED ? opaque(at, printed) : printed.map(Toner::coverage);
         return placed(standing(plane.blurred(at.design().theWay().card().softening().millimetres() * pixelsPerMillimetre()), at), rect, 0);
+    }
+
+    private Plane opaque(Piece at, Plane printed) {
+        return at.design().opaque().isEmpty() ? Subject.mask(printed) : OpaqueWork.framed(pictures, at.veil()).coverage(printed.width(), printed.height());
     }
 
     /** The treated source of the veil in hand, standing as it will; white around it. */

@@ -84,7 +84,7 @@ public class LookWork {
 
     /** Height over width of what a piece is looked at in. */
     public double aspect(Piece piece) {
-        return pictures.get(piece.leading().picture()).aspect();
+        return pictures.shape(piece.leading()).aspect();
     }
 
     /** Its width and height on the work. */

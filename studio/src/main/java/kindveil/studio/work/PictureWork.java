@@ -10,6 +10,7 @@ import kindveil.light.Colour;
 import kindveil.light.Lab;
 import kindveil.studio.intake.PictureIntake;
 import kindveil.studio.intake.Rasters;
+import kindveil.tone.Size;
 import org.springframework.stereotype.Service;
 
 /** Takes pictures in and hands them out. */
@@ -17,6 +18,7 @@ import org.springframework.stereotype.Service;
 public class PictureWork {
     /** Longest side of the working copy: two pixels to each σ of the softest way at 300 mm. */
     private static final int PREVIEW = 1600;
+    private static final int MOST = 100_000;
     private static final int REMEMBERED = 6;
     private static final int COLOUR_SAMPLE = 120;
     private static final double CHROMATIC = 12;
@@ -57,6 +59,20 @@ public class PictureWork {
 
     public StoredPicture get(UUID id) {
         return pictures.find(id).orElseThrow(() -> new NotFound("picture", id));
+    }
+
+    /** The size in pixels of a veil's picture, framed as it is printed. */
+    public Size shape(Veil veil) {
+        StoredPicture picture = get(veil.picture());
+        return veil.design().treatments().size(new Size(picture.width(), picture.height()));
+    }
+
+    /** The working copy so reduced that, framed, its longer side has about {@code longest} pixels; never enlarged. */
+    Picture within(Veil veil, int longest) {
+        StoredPicture picture = get(veil.picture());
+        Size framed = shape(veil);
+        double whole = longest * Math.max(picture.width(), picture.height()) / Math.max(framed.width(), framed.height());
+        return preview(veil.picture()).within((int) Math.min(MOST, Math.ceil(whole)));
     }
 
     public byte[] previewPng(UUID id) {

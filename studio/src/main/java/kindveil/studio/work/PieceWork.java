@@ -162,9 +162,9 @@ public class PieceWork {
 
     private Brief brief(Piece at, Room room) {
         Design design = at.design();
-        UUID picture = at.picture() == null ? at.leading().picture() : at.picture();
-        Length width = at.picture() == null ? at.leading().design().printWidth() : design.printWidth();
-        return new Brief(width, width.times(pictures.get(picture).aspect()), design.print(), pictures.colourShare(picture), Hand.READS_RIGHT, design.support(),
+        Veil shown = at.picture() == null ? at.leading() : at.veil();
+        Length width = shown.design().printWidth();
+        return new Brief(width, width.times(pictures.shape(shown).aspect()), design.print(), pictures.colourShare(shown.picture()), Hand.READS_RIGHT, design.support(),
                 design.ground(), design.wish(), design.choices(), design.dials(), design.colours(), room);
     }
 }

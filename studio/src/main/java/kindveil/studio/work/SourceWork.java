@@ -1,11 +1,16 @@
 package kindveil.studio.work;
 
 import java.util.List;
+import java.util.stream.IntStream;
 import kindveil.image.Picture;
 import kindveil.image.Plane;
+import kindveil.light.Lab;
 import kindveil.light.Srgb;
+import kindveil.measure.UnusableValue;
+import kindveil.shape.Region;
 import kindveil.studio.intake.Rasters;
 import kindveil.tone.Advice;
+import kindveil.tone.Size;
 import kindveil.tone.SourceReading;
 import kindveil.tone.Treatments;
 import kindveil.way.Schools;
@@ -17,6 +22,10 @@ public class SourceWork {
     private static final int SMALL = 240;
     private static final int STEP = 360;
     private static final int MAP = 900;
+    /** What a pencil follows: a quarter of a millimetre smoother, no island under 1.5 mm², no point off by more than 0.08 mm. */
+    private static final double TRACED_SOFTENING = 0.25;
+    private static final double TRACED_SMALLEST = 1.5;
+    private static final double TRACED_TOLERANCE = 0.08;
     private final PictureWork pictures;
 
     SourceWork(PictureWork pictures) {
@@ -26,22 +35,24 @@ public class SourceWork {
     /**
      * What the source says.
      *
-     * @param asItIs read untreated
+     * @param shape of the framed picture, in pixels of the source
+     * @param asItIs read framed and otherwise untreated
      * @param treated read with the piece's treatment
      * @param advice what would help, the best first
      */
-    public record Readings(StoredPicture picture, SourceReading asItIs, SourceReading treated, List<Advice> advice) {
+    public record Readings(StoredPicture picture, Size shape, SourceReading asItIs, SourceReading treated, List<Advice> advice) {
     }
 
     public Readings read(Piece piece) {
         StoredPicture picture = pictures.get(piece.picture());
-        Plane luminance = pictures.preview(piece.picture()).luminance();
-        return new Readings(picture, read(piece, picture, luminance), read(piece, picture, treated(piece)),
-                Advice.of(luminance, picture.width(), piece.design().printWidth(), piece.design().theWay().card().softening()));
+        Size shape = pictures.shape(piece.veil());
+        Plane luminance = treated(piece, pictures.preview(piece.picture()).luminance(), piece.design().treatments().framing());
+        return new Readings(picture, shape, read(piece, shape, luminance), read(piece, shape, treated(piece)),
+                Advice.of(luminance, (int) Math.round(shape.width()), piece.design().printWidth(), piece.design().theWay().card().softening()));
     }
 
-    private static SourceReading read(Piece piece, StoredPicture picture, Plane plane) {
-        return SourceReading.of(plane, picture.width(), piece.design().printWidth(), piece.design().theWay().card().softening());
+    private static SourceReading read(Piece piece, Size shape, Plane plane) {
+        return SourceReading.of(plane, (int) Math.round(shape.width()), piece.design().printWidth(), piece.design().theWay().card().softening());
     }
 
     /** Luminance of the working copy with the piece's treatments. */
@@ -51,11 +62,11 @@ public class SourceWork {
 
     /** The same, first reduced so that its longer side has at most {@code longest} pixels. */
     public Plane treated(Piece piece, int longest) {
-        return treated(piece, pictures.preview(piece.picture()).within(longest).luminance(), piece.design().treatments());
+        return treated(piece, pictures.within(piece.veil(), longest).luminance(), piece.design().treatments());
     }
 
     static Plane treated(Piece piece, Plane luminance, Treatments treatments) {
-        return treatments.apply(luminance, luminance.width() / piece.design().printWidth().millimetres());
+        return treatments.apply(luminance, piece.design().printWidth());
     }
 
     /** As it is printed: treated, and inverted where light paint is to make its lights. */
@@ -78,7 +89,20 @@ public class SourceWork {
         if (count < 0 || count > all.list().size()) {
             throw new NotFound("treatment", count);
         }
-        return Rasters.png(Picture.grey(treated(piece, pictures.preview(piece.picture()).within(STEP).luminance(), all.first(count))));
+        return Rasters.png(Picture.grey(all.apply(pictures.within(piece.veil(), STEP).luminance(), piece.design().printWidth(), count)));
+    }
+
+    /** The picture in its colours, framed so. */
+    public byte[] framedPng(Piece piece, Treatments framing) {
+        return Rasters.png(pictures.preview(piece.picture()).each(plane -> framing.apply(plane, piece.design().printWidth())));
+    }
+
+    /** The lines between its tones, for tracing: of {@code tones} tones, 2 to 6, as little broken as can be. */
+    public List<Region> outlines(Piece piece, int tones) {
+        UnusableValue.requireWithin("tones", tones, 2, 6, "tones", "Two give one line around the darks.");
+        double width = piece.design().printWidth().millimetres();
+        Plane lightness = treated(piece).blurred(TRACED_SOFTENING * pictures.preview(piece.picture()).width() / width).map(y -> (float) Lab.lightnessOf(Math.clamp(y, 0, 1)));
+        return IntStream.range(1, tones).mapToObj(i -> Region.below(lightness, 100f * i / tones, TRACED_SMALLEST / (width * width)).simpler(TRACED_TOLERANCE / width)).toList();
     }
 
     /** Where detail goes soft, as red over the pale treated picture. */
@@ -97,7 +121,7 @@ public class SourceWork {
         if (index < 0 || index > advice.size()) {
             throw new NotFound("advice", index);
         }
-        Plane small = pictures.preview(piece.picture()).within(SMALL).luminance();
-        return Rasters.png(Picture.grey(index == advice.size() ? small : advice.get(index).applied(small, small.width() / piece.design().printWidth().millimetres())));
+        Plane small = treated(piece, pictures.within(piece.veil(), SMALL).luminance(), piece.design().treatments().framing());
+        return Rasters.png(Picture.grey(index == advice.size() ? small : advice.get(index).applied(small, piece.design().printWidth())));
     }
 }

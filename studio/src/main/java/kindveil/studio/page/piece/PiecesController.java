@@ -68,13 +68,13 @@ class PiecesController {
     }
 
     private Row row(Piece piece) {
-        var picture = pictures.get(piece.leading().picture());
+        var picture = pictures.shape(piece.leading());
         Length width = piece.leading().design().printWidth();
         Piece last = piece.at(piece.veils().size());
         var planned = pieces.plan(last);
         String look = "%s/look/%s.png?pass=%d&v=%d&small=true".formatted(PieceHead.base(last), LookView.word(NotesController.finished(planned)),
                 planned.trace().plannedPasses(), piece.version());
-        return new Row(piece.id(), piece.title(), look, picture.width(), picture.height(),
+        return new Row(piece.id(), piece.title(), look, (int) Math.round(picture.width()), (int) Math.round(picture.height()),
                 say.size(width, width.times(picture.aspect())), where(piece));
     }
 

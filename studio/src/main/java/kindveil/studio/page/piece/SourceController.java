@@ -84,6 +84,7 @@ class SourceController {
         page.addObject("form", form);
         page.addObject("problems", problems);
         page.addObject("picture", readings.picture());
+        page.addObject("shape", readings.shape());
         page.addObject("reading", reading);
         page.addObject("treatedAtAll", !piece.design().treated().isEmpty());
         page.addObject("steps", steps(piece));
@@ -93,8 +94,8 @@ class SourceController {
         page.addObject("bars", bars(readings.asItIs().tones(), reading.tones()));
         page.addObject("offers", offers(readings.advice(), reading.carrying()));
         page.addObject("plainOffer", readings.advice().size());
-        page.addObject("size", say.size(piece.design().printWidth(), piece.design().printWidth().times(readings.picture().aspect())));
-        page.addObject("widest", say.both(reading.resolution().widestFor(readings.picture().width())));
+        page.addObject("size", say.size(piece.design().printWidth(), piece.design().printWidth().times(readings.shape().aspect())));
+        page.addObject("widest", say.both(reading.resolution().widestFor((int) Math.round(readings.shape().width()))));
         page.addObject("way", piece.design().theWay());
         page.addObject("softening", piece.design().theWay().card().softening());
         if (!problems.isEmpty()) {

@@ -48,6 +48,6 @@ class TodayController {
 
     private TodayView.Followed followed(Run run) {
         Piece piece = pieces.get(run.piece());
-        return new TodayView.Followed(run, piece, pictures.get(piece.leading().picture()).aspect());
+        return new TodayView.Followed(run, piece, pictures.shape(piece.leading()).aspect());
     }
 }

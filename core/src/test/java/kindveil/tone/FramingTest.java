@@ -1,0 +1,114 @@
+package kindveil.tone;
+
+import static org.junit.jupiter.api.Assertions.assertArrayEquals;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import kindveil.image.Plane;
+import kindveil.measure.Length;
+import kindveil.measure.UnusableValue;
+import kindveil.tone.Framing.Crop;
+import kindveil.tone.Framing.Mirror;
+import kindveil.tone.Framing.Straighten;
+import kindveil.tone.Framing.Turn;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class FramingTest {
+    /** A dark mark of 6 × 6 pixels with its middle at (60, 30) of 120 × 80. */
+    private final Plane marked = Plane.compute(120, 80, (x, y) -> x >= 57 && x < 63 && y >= 27 && y < 33 ? 0 : 1);
+    private static final Size SIZE = new Size(120, 80);
+
+    private static double[] middleOfTheDark(Plane plane) {
+        double x = 0;
+        double y = 0;
+        double all = 0;
+        for (int j = 0; j < plane.height(); j++) {
+            for (int i = 0; i < plane.width(); i++) {
+                double dark = 1 - plane.at(i, j);
+                x += (i + 0.5) * dark;
+                y += (j + 0.5) * dark;
+                all += dark;
+            }
+        }
+        return new double[] {x / all, y / all};
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"crop 10 20 25 5", "turn 1", "turn 2", "turn 3", "straighten 7.5", "straighten -11", "mirror", "turn 1; mirror; straighten 3; crop 5 5 0 10"})
+    void aPlaceGoesWhereItsPixelsGo(String code) {
+        Treatments framing = Treatments.parse(code);
+        Plane framed = framing.apply(marked, Length.ofMillimetres(100));
+        assertArrayEquals(middleOfTheDark(framed), framing.place(60, 30, SIZE), 0.5 * framing.list().size(), code);
+        assertEquals(framing.size(SIZE).width(), framed.width(), 1);
+        assertEquals(framing.size(SIZE).height(), framed.height(), 1);
+        assertEquals(code, Treatments.parse(code).toString());
+    }
+
+    @Test
+    void fourQuartersAreNone() {
+        Plane turned = Treatments.parse("turn 1; turn 1; turn 1; turn 1").apply(marked, Length.ofMillimetres(10));
+        assertEquals(120, turned.width());
+        assertArrayEquals(middleOfTheDark(marked), middleOfTheDark(turned), 1e-9);
+    }
+
+    @Test
+    void straightenedHasNoEmptyCornerAndTheSameProportions() {
+        Plane white = Plane.filled(300, 200, 1);
+        for (double degrees : new double[] {-15, -4, 0.5, 9, 15}) {
+            Straighten straighten = new Straighten(degrees);
+            Size after = straighten.size(new Size(300, 200));
+            assertEquals(200 / 300.0, after.aspect(), 1e-9);
+            // every corner of what stays comes from inside the picture
+            for (double[] corner : List.of(new double[] {0, 0}, new double[] {300, 0}, new double[] {300, 200}, new double[] {0, 200})) {
+                double[] at = straighten.place(corner[0], corner[1], new Size(300, 200));
+                boolean outside = at[0] <= 1e-6 || at[1] <= 1e-6 || at[0] >= after.width() - 1e-6 || at[1] >= after.height() - 1e-6;
+                assertTrue(outside, "the old corner lies outside what stays");
+            }
+            assertEquals(1, straighten.apply(white).mean(), 1e-6);
+        }
+        assertEquals(300, new Straighten(0).size(new Size(300, 200)).width(), 1e-9);
+    }
+
+    @Test
+    void aMillimetreKeepsItsPixels() {
+        // half the width cut off and the rest printed 50 mm wide: a screen of 1 to the mm has 50 cells, not 100
+        Plane screened = Treatments.parse("crop 50 0 0 0; halftone line 0 1").apply(Plane.filled(2000, 20, 0.5f), Length.ofMillimetres(50));
+        int edges = 0;
+        for (int x = 1; x < screened.width(); x++) {
+            edges += screened.at(x, 10) != screened.at(x - 1, 10) ? 1 : 0;
+        }
+        assertEquals(100, edges, 2);
+    }
+
+    @Test
+    void framingComesFirstAndLevelsAfterIt() {
+        Treatments all = Treatments.parse("crop 5 5 5 5; simplify 3");
+        assertEquals("crop 5 5 5 5; levels 10 90; simplify 3", all.having(Treatment.Levels.class, new Treatment.Levels(10, 90)).toString());
+        assertEquals("turn 1; crop 1 1 1 1; simplify 3", all.framed(List.of(new Turn(1), new Crop(1, 1, 1, 1))).toString());
+        assertEquals("crop 5 5 5 5", all.framing().toString());
+        assertEquals(1, all.framed(List.of()).list().size());
+    }
+
+    @Test
+    void knowsWhenOnlyBlackAndWhiteAreLeft() {
+        assertTrue(Treatments.parse("levels 5 90; halftone dot 45 1; edge torn 5 1; mirror").blackAndWhite());
+        assertFalse(Treatments.parse("halftone dot 45 1; edge feather 5 0").blackAndWhite());
+        assertFalse(Treatments.parse("threshold 40; straighten 2").blackAndWhite());
+        assertFalse(Treatments.NONE.blackAndWhite());
+    }
+
+    @Test
+    void refusesWhatLeavesNothing() {
+        assertTrue(assertThrows(UnusableValue.class, () -> new Crop(50, 0, 50, 0)).getMessage().contains("left and right together"));
+        assertThrows(UnusableValue.class, () -> new Crop(0, -1, 0, 0));
+        assertThrows(UnusableValue.class, () -> new Turn(4));
+        assertThrows(UnusableValue.class, () -> new Straighten(15.1));
+        assertThrows(UnusableValue.class, () -> Treatments.parse("crop 1 2 3"));
+        assertEquals("mirror", new Mirror().code());
+    }
+}

@@ -1,0 +1,175 @@
+package kindveil.studio.page.piece;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import kindveil.measure.Figures;
+import kindveil.measure.Length;
+import kindveil.studio.page.Problems;
+import kindveil.studio.page.Say;
+import kindveil.studio.work.Design;
+import kindveil.studio.work.Outdated;
+import kindveil.studio.work.PictureWork;
+import kindveil.studio.work.Piece;
+import kindveil.studio.work.PieceWork;
+import kindveil.studio.work.SourceWork;
+import kindveil.studio.work.StoredPicture;
+import kindveil.tone.Framing;
+import kindveil.tone.Framing.Crop;
+import kindveil.tone.Framing.Mirror;
+import kindveil.tone.Framing.Straighten;
+import kindveil.tone.Framing.Turn;
+import kindveil.tone.Size;
+import kindveil.tone.Treatments;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+
+/** How a source is framed: turned, straightened, mirrored, cropped. */
+@Controller
+class FrameController {
+    private final PieceWork pieces;
+    private final PictureWork pictures;
+    private final SourceWork sources;
+    private final Say say;
+
+    FrameController(PieceWork pieces, PictureWork pictures, SourceWork sources, Say say) {
+        this.pieces = pieces;
+        this.pictures = pictures;
+        this.sources = sources;
+        this.say = say;
+    }
+
+    /** What was typed; cuts in per cent of the turned picture, {@code quarters} clockwise. */
+    public record Form(int version, String quarters, String degrees, String mirror, String left, String top, String right, String bottom, String scale) {
+        static Form of(Piece piece) {
+            Treatments all = piece.design().treatments();
+            Crop crop = all.of(Crop.class).orElse(Crop.NONE);
+            return new Form(piece.version(), String.valueOf(all.of(Turn.class).map(Turn::quarters).orElse(0)), Figures.plain(all.of(Straighten.class).map(Straighten::degrees).orElse(0.0)),
+                    all.of(Mirror.class).isPresent() ? "yes" : "", Figures.plain(crop.left()), Figures.plain(crop.top()), Figures.plain(crop.right()), Figures.plain(crop.bottom()), "same");
+        }
+    }
+
+    @GetMapping({"/pieces/{id}/source/frame", "/pieces/{id}/veils/{veil}/source/frame"})
+    ModelAndView frame(@PathVariable UUID id, @PathVariable(required = false) Integer veil) {
+        Piece piece = pieces.get(id, veil);
+        return page(piece, Form.of(piece), List.of());
+    }
+
+    private ModelAndView page(Piece piece, Form form, List<String> problems) {
+        StoredPicture picture = pictures.get(piece.picture());
+        Problems unread = new Problems();
+        List<Framing> turned = new ArrayList<>(framing(form, unread));
+        turned.removeIf(Crop.class::isInstance);
+        Size size = Treatments.NONE.framed(turned).size(new Size(picture.width(), picture.height()));
+        ModelAndView page = new ModelAndView("piece/frame");
+        page.addObject("head", PieceHead.of(piece, "Source"));
+        page.addObject("form", form);
+        page.addObject("problems", problems);
+        page.addObject("picture", picture);
+        page.addObject("aspect", size.aspect());
+        page.addObject("wide", pictures.shape(piece.veil()).width());
+        page.addObject("whole", size.width());
+        page.addObject("printWidth", piece.design().printWidth().millimetres());
+        page.addObject("size", say.size(piece.design().printWidth(), piece.design().printWidth().times(pictures.shape(piece.veil()).aspect())));
+        if (!problems.isEmpty()) {
+            page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
+        }
+        return page;
+    }
+
+    private static List<Framing> framing(Form form, Problems problems) {
+        List<Framing> framing = new ArrayList<>();
+        Integer quarters = problems.whole("Quarter turns", form.quarters, 0, 3, "", "Clockwise.");
+        Double degrees = problems.number("Straighten by", form.degrees, -Straighten.MOST, Straighten.MOST, "°", "Beyond that, turn it by a quarter first.");
+        Double left = cut(problems, "left", form.left);
+        Double top = cut(problems, "top", form.top);
+        Double right = cut(problems, "right", form.right);
+        Double bottom = cut(problems, "foot", form.bottom);
+        if (quarters != null && quarters > 0) {
+            framing.add(new Turn(quarters));
+        }
+        if (!form.mirror.isEmpty()) {
+            framing.add(new Mirror());
+        }
+        if (degrees != null && degrees != 0) {
+            framing.add(new Straighten(degrees));
+        }
+        if (left != null && top != null && right != null && bottom != null) {
+            Crop crop = problems.read(() -> new Crop(left, top, right, bottom));
+            if (crop != null && !crop.equals(Crop.NONE)) {
+                framing.add(crop);
+            }
+        }
+        return framing;
+    }
+
+    private static Double cut(Problems problems, String side, String text) {
+        return problems.number("Cut off the " + side, text.isBlank() ? "0" : text, 0, 95, "%", "0 leaves that side as it is.");
+    }
+
+    @PostMapping({"/pieces/{id}/source/frame", "/pieces/{id}/veils/{veil}/source/frame"})
+    Object change(@PathVariable UUID id, @PathVariable(required = false) Integer veil, @RequestParam int version, @RequestParam(defaultValue = "0") String quarters,
+            @RequestParam(defaultValue = "0") String degrees, @RequestParam(defaultValue = "") String mirror, @RequestParam(defaultValue = "0") String left,
+            @RequestParam(defaultValue = "0") String top, @RequestParam(defaultValue = "0") String right, @RequestParam(defaultValue = "0") String bottom,
+            @RequestParam(defaultValue = "same") String scale) {
+        Piece piece = pieces.get(id, veil);
+        Form form = new Form(version, quarters, degrees, mirror, left, top, right, bottom, scale);
+        Problems problems = new Problems();
+        List<Framing> framing = framing(form, problems);
+        if (!problems.any()) {
+            Piece changed = problems.read(() -> framed(piece, framing, "same".equals(scale)));
+            if (changed != null) {
+                try {
+                    pieces.change(changed.seen(version));
+                    return "redirect:" + PieceHead.base(piece) + "/source";
+                } catch (Outdated outdated) {
+                    problems.add(outdated.getMessage());
+                }
+            }
+        }
+        return page(piece, form, problems.words());
+    }
+
+    /** With {@code sameScale} a millimetre of the picture stays a millimetre; otherwise the print stays as wide. */
+    private Piece framed(Piece piece, List<Framing> framing, boolean sameScale) {
+        StoredPicture picture = pictures.get(piece.picture());
+        Size source = new Size(picture.width(), picture.height());
+        Design design = piece.design().treated(piece.design().treatments().framed(framing));
+        double before = piece.design().treatments().size(source).width();
+        double after = design.treatments().size(source).width();
+        Length width = sameScale ? Length.ofMillimetres(Math.round(piece.design().printWidth().millimetres() * after / before * 10) / 10.0) : piece.design().printWidth();
+        return piece.with(design.withSize(Length.parseSize("Print width", width.toString(), Design.NARROWEST, Design.WIDEST)));
+    }
+
+    /** The picture turned, mirrored and straightened, not yet cropped. */
+    @GetMapping({"/pieces/{id}/turned.png", "/pieces/{id}/veils/{veil}/turned.png"})
+    ResponseEntity<byte[]> turned(@PathVariable UUID id, @PathVariable(required = false) Integer veil, @ModelAttribute Turned asked) {
+        List<Framing> framing = new ArrayList<>();
+        if (asked.quarters() > 0) {
+            framing.add(new Turn(asked.quarters()));
+        }
+        if (asked.mirror()) {
+            framing.add(new Mirror());
+        }
+        framing.add(new Straighten(asked.degrees()));
+        return PiecesController.png(sources.framedPng(pieces.get(id, veil), Treatments.NONE.framed(framing)));
+    }
+
+    /** How it is looked at. */
+    public record Turned(int quarters, double degrees, boolean mirror) {
+    }
+
+    /** The picture as it came, in its colours, framed. */
+    @GetMapping({"/pieces/{id}/framed.png", "/pieces/{id}/veils/{veil}/framed.png"})
+    ResponseEntity<byte[]> framed(@PathVariable UUID id, @PathVariable(required = false) Integer veil) {
+        Piece piece = pieces.get(id, veil);
+        return PiecesController.png(sources.framedPng(piece, piece.design().treatments().framing()));
+    }
+}
