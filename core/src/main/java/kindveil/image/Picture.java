@@ -28,9 +28,13 @@ public record Picture(Plane red, Plane green, Plane blue) {
     }
 
     /** Relative luminance, Rec. 709 weights (ITU-R BT.709-6, 2015, item 3.2). */
+    public static float luminance(float red, float green, float blue) {
+        return 0.2126f * red + 0.7152f * green + 0.0722f * blue;
+    }
+
+    /** Of each pixel, as {@link #luminance(float, float, float)} reckons it. */
     public Plane luminance() {
-        return Plane.compute(width(), height(),
-                (x, y) -> 0.2126f * red.at(x, y) + 0.7152f * green.at(x, y) + 0.0722f * blue.at(x, y));
+        return Plane.compute(width(), height(), (x, y) -> luminance(red.at(x, y), green.at(x, y), blue.at(x, y)));
     }
 
     public Picture resized(int width, int height) {

@@ -5,6 +5,7 @@ import kindveil.measure.Length;
 /** Sheets a copy machine takes, upright. */
 public enum Paper {
     A4("A4", Length.ofMillimetres(210), Length.ofMillimetres(297)),
+    A3("A3", Length.ofMillimetres(297), Length.ofMillimetres(420)),
     LETTER("US Letter", Length.ofInches(8.5), Length.ofInches(11));
 
     private final String words;
@@ -15,6 +16,10 @@ public enum Paper {
         this.words = words;
         this.width = width;
         this.height = height;
+    }
+
+    public SheetSize size() {
+        return new SheetSize(words, width, height);
     }
 
     public String words() {

@@ -7,13 +7,14 @@ import kindveil.measure.UnitSystem;
 import kindveil.measure.UnusableValue;
 
 /**
- * Copies of one image laid out on one sheet, upright or turned.
+ * Images laid out on one sheet, upright or turned.
  *
+ * @param paper what the sheet is called
  * @param width of the sheet as it is laid out; likewise height
  * @param places one for each copy, from the top left
  * @param note the strip at the foot for rule and words
  */
-public record PrintSheet(Paper paper, Length width, Length height, List<Rect> places, Rect note) {
+public record PrintSheet(String paper, Length width, Length height, List<Placed> places, Rect note) {
     /** What machines leave unprinted along the edge. */
     public static final Length MARGIN = Length.ofMillimetres(8);
     /** Between copies, room for crop marks and scissors. */
@@ -31,6 +32,20 @@ public record PrintSheet(Paper paper, Length width, Length height, List<Rect> pl
         public Length bottom() {
             return y.plus(height);
         }
+
+        public double squareMillimetres() {
+            return width.millimetres() * height.millimetres();
+        }
+    }
+
+    /**
+     * One copy on the sheet.
+     *
+     * @param what which image, as it was asked for
+     * @param copy its number, from 1
+     * @param turned whether it lies a quarter turned, clockwise
+     */
+    public record Placed(String what, int copy, Rect rect, boolean turned) {
     }
 
     public PrintSheet {
@@ -68,12 +83,17 @@ public record PrintSheet(Paper paper, Length width, Length height, List<Rect> pl
         Length inset = MARGIN.plus(MARK);
         int columns = fitting(free(width, Length.ZERO), w);
         int rows = fitting(free(height, NOTE), h);
-        List<Rect> places = new ArrayList<>();
+        List<Placed> places = new ArrayList<>();
         for (int i = 0; i < Math.min(copies, columns * rows); i++) {
-            places.add(new Rect(inset.plus(w.plus(GAP).times(i % columns)), inset.plus(h.plus(GAP).times(i / columns)), w, h));
+            places.add(new Placed("", i + 1, new Rect(inset.plus(w.plus(GAP).times(i % columns)), inset.plus(h.plus(GAP).times(i / columns)), w, h), false));
         }
-        Rect note = new Rect(inset, height.minus(MARGIN).minus(NOTE), width.minus(inset.times(2)), NOTE);
-        return new PrintSheet(paper, width, height, places, note);
+        return new PrintSheet(paper.words(), width, height, places, note(width, height));
+    }
+
+    /** Where rule and words stand on a sheet of that size. */
+    public static Rect note(Length width, Length height) {
+        Length inset = MARGIN.plus(MARK);
+        return new Rect(inset, height.minus(MARGIN).minus(NOTE), width.minus(inset.times(2)), NOTE);
     }
 
     private static int fitting(Length room, Length size) {
@@ -91,7 +111,7 @@ public record PrintSheet(Paper paper, Length width, Length height, List<Rect> pl
 
     /** Share of the sheet the copies cover, 0 to 1. */
     public double used() {
-        return places.stream().mapToDouble(r -> r.width().millimetres() * r.height().millimetres()).sum()
+        return places.stream().mapToDouble(placed -> placed.rect().squareMillimetres()).sum()
                 / (width.millimetres() * height.millimetres());
     }
 }

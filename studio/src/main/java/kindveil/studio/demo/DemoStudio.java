@@ -174,7 +174,7 @@ class DemoStudio implements SmartLifecycle {
         UUID photo = picture("ferry-ticket-torn.png", Grounds.photographed(look(ticket, LookState.DRIED, 1), 0.46, 3));
         log.add(new LogEntry(UUID.randomUUID(), ticket.id(), failed.id(), ago(Duration.ofDays(9)), LogEntry.Verdict.FAILED, Wish.CLEAN,
                 "Half the lettering came off with the paper. The page was cool to the touch when I wetted it.",
-                "Wet the paper: begun after 27 min, 60 min at the earliest was asked", "copy shop at the landing", new LogEntry.Findings(null, LogEntry.Fibre.MUCH, null, ""), LookState.DRIED, 1, photo));
+                "Wet the paper: begun after 27 min, 60 min at the earliest was asked", "copy shop at the landing", new LogEntry.Findings(null, LogEntry.Fibre.MUCH, null, "", LogEntry.Cause.DRYING), LookState.DRIED, 1, photo));
     }
 
     private void moth() {
@@ -182,7 +182,7 @@ class DemoStudio implements SmartLifecycle {
         Run made = asPlanned(moth, Duration.ofDays(22));
         UUID photo = picture("moth-finished.png", Grounds.photographed(look(moth, LookState.SEALED, 4), 0.16, 12));
         log.add(new LogEntry(UUID.randomUUID(), moth.id(), made.id(), ago(Duration.ofDays(17)), LogEntry.Verdict.AS_WISHED, Wish.CLEAN,
-                "Black as the copy. A freckle of white on the left wing that I like.", "", "copy shop at the landing", new LogEntry.Findings(LogEntry.Tack.DRY, LogEntry.Fibre.GHOSTS, null, ""), LookState.SEALED, 4, photo));
+                "Black as the copy. A freckle of white on the left wing that I like.", "", "copy shop at the landing", new LogEntry.Findings(LogEntry.Tack.DRY, LogEntry.Fibre.GHOSTS, null, "", null), LookState.SEALED, 4, photo));
     }
 
     private BufferedImage look(Piece piece, LookState state, int pass) {

@@ -1,138 +1,110 @@
 package kindveil.studio.intake;
 
 import java.awt.image.BufferedImage;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.UncheckedIOException;
-import kindveil.measure.Length;
+import java.util.List;
+import java.util.Map;
 import kindveil.sheet.PrintSheet;
+import kindveil.sheet.PrintSheet.Placed;
 import kindveil.sheet.PrintSheet.Rect;
-import org.apache.pdfbox.cos.COSName;
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.pdmodel.PDPage;
-import org.apache.pdfbox.pdmodel.PDPageContentStream;
-import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import org.apache.pdfbox.pdmodel.font.PDFont;
-import org.apache.pdfbox.pdmodel.font.PDType1Font;
-import org.apache.pdfbox.pdmodel.font.Standard14Fonts.FontName;
-import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
-import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
-import org.apache.pdfbox.pdmodel.interactive.viewerpreferences.PDViewerPreferences;
 
-/** A print sheet as PDF at exact size: 1 pt = 1/72 in, nothing scaled. */
+/** Print sheets as PDF at exact size. */
 public final class PrintPdf {
-    private static final float HAIRLINE = 0.25f;
-    private static final Length HALF_TICK = Length.ofInches(HAIRLINE / 72);
-    private static final float TEXT_SIZE = 8;
-    private static final Length MARK_GAP = Length.ofMillimetres(1);
+    private static final double HAIRLINE = 0.25 * 25.4 / 72;
+    private static final double MARK_GAP = 1;
+    private static final double NOTE_SIZE = 8;
+    private static final double SETTINGS_SIZE = 6.8;
+    private static final double SETTINGS_LEAD = 2.7;
+    private static final double NAME_SIZE = 4.6;
+    private static final double NAME_BELOW = 1.8;
+    private static final double CROSS = 1.8;
+    private static final double NAME_ROOM = 0.7;
 
     private PrintPdf() {
     }
 
     /**
-     * @param image as it is to stand on paper, mirrored already if it must be
-     * @param sheets how many sheets, all alike
+     * One sheet to print.
+     *
+     * @param images by what they are called on the sheet, as they are to stand on paper, mirrored already if they must be
+     * @param names what stands in small type under each, likewise
      * @param note the line in the waste margin
+     * @param settings how to print it, beside the rule
+     * @param scale by how much it is drawn larger about its middle, so that a machine that scales comes out right
+     * @param register whether crosses in the corners let it be run over itself
      */
-    public static byte[] write(PrintSheet sheet, BufferedImage image, int sheets, String note) {
-        try (PDDocument document = new PDDocument(); ByteArrayOutputStream out = new ByteArrayOutputStream()) {
-            document.getDocumentInformation().setTitle(note);
-            PDViewerPreferences preferences = new PDViewerPreferences(document.getDocumentCatalog().getCOSObject());
-            preferences.setPrintScaling(PDViewerPreferences.PRINT_SCALING.None);
-            document.getDocumentCatalog().setViewerPreferences(preferences);
-            PDImageXObject picture = LosslessFactory.createFromImage(document, image);
-            // a reader must not smooth the outermost pixels away
-            picture.getCOSObject().setBoolean(COSName.INTERPOLATE, false);
-            for (int i = 0; i < sheets; i++) {
-                page(document, sheet, picture, note);
+    public record Leaf(PrintSheet sheet, Map<String, BufferedImage> images, Map<String, String> names, String note, String settings, double scale, boolean register) {
+        public Leaf withoutImages() {
+            return new Leaf(sheet, Map.of(), names, note, settings, scale, register);
+        }
+    }
+
+    public static byte[] write(String title, List<Leaf> leaves) {
+        return PdfPen.write(title, leaves.stream().map(leaf -> new PdfPen.Page(leaf.sheet.width(), leaf.sheet.height(), leaf.scale, pen -> draw(pen, leaf))).toList());
+    }
+
+    private static void draw(PdfPen pen, Leaf leaf) throws IOException {
+        for (Placed placed : leaf.sheet.places()) {
+            BufferedImage image = leaf.images.get(placed.what());
+            if (image != null) {
+                pen.image(image, placed.rect(), placed.turned());
             }
-            document.save(out);
-            return out.toByteArray();
-        } catch (IOException impossible) {
-            throw new UncheckedIOException("Impossible state: a sheet could not be written.", impossible);
-        }
-    }
-
-    private static void page(PDDocument document, PrintSheet sheet, PDImageXObject picture, String note) throws IOException {
-        PDPage page = new PDPage(new PDRectangle(points(sheet.width()), points(sheet.height())));
-        document.addPage(page);
-        try (PDPageContentStream content = new PDPageContentStream(document, page)) {
-            for (Rect place : sheet.places()) {
-                content.drawImage(picture, points(place.x()), fromFoot(sheet, place.bottom()), points(place.width()), points(place.height()));
-                cropMarks(content, sheet, place);
+            cropMarks(pen, placed.rect());
+            String name = leaf.names.get(placed.what());
+            if (name != null) {
+                Rect r = placed.rect();
+                pen.textWithin(r.x().millimetres() + NAME_ROOM, r.bottom().millimetres() + NAME_BELOW, NAME_SIZE, r.width().millimetres() - 2 * NAME_ROOM, name + " · " + placed.copy());
             }
-            rule(content, sheet);
-            text(content, sheet, note);
+        }
+        if (leaf.register) {
+            register(pen, leaf.sheet);
+        }
+        foot(pen, leaf.sheet, leaf.note, leaf.settings);
+    }
+
+    private static void cropMarks(PdfPen pen, Rect r) throws IOException {
+        double mark = PrintSheet.MARK.millimetres();
+        double top = r.y().millimetres();
+        double foot = r.bottom().millimetres();
+        double left = r.x().millimetres();
+        double right = r.right().millimetres();
+        for (double x : new double[] {left, right}) {
+            pen.line(x, top - mark, x, top - MARK_GAP, HAIRLINE);
+            pen.line(x, foot + MARK_GAP, x, foot + mark, HAIRLINE);
+        }
+        for (double y : new double[] {top, foot}) {
+            pen.line(left - mark, y, left - MARK_GAP, y, HAIRLINE);
+            pen.line(right + MARK_GAP, y, right + mark, y, HAIRLINE);
         }
     }
 
-    private static float points(Length length) {
-        return (float) (length.inches() * 72);
-    }
-
-    private static float fromFoot(PrintSheet sheet, Length fromTop) {
-        return points(sheet.height().minus(fromTop));
-    }
-
-    private static void cropMarks(PDPageContentStream content, PrintSheet sheet, Rect r) throws IOException {
-        content.setLineWidth(HAIRLINE);
-        for (Length x : new Length[] {r.x(), r.right()}) {
-            line(content, sheet, x, r.y().minus(PrintSheet.MARK), x, r.y().minus(MARK_GAP));
-            line(content, sheet, x, r.bottom().plus(MARK_GAP), x, r.bottom().plus(PrintSheet.MARK));
+    /** Crosses in the corners, and which edge goes in first. */
+    private static void register(PdfPen pen, PrintSheet sheet) throws IOException {
+        double in = PrintSheet.MARGIN.millimetres() + CROSS;
+        double w = sheet.width().millimetres();
+        double h = sheet.height().millimetres();
+        for (double x : new double[] {in, w - in}) {
+            for (double y : new double[] {in, h - in}) {
+                pen.line(x - CROSS, y, x + CROSS, y, HAIRLINE);
+                pen.line(x, y - CROSS, x, y + CROSS, HAIRLINE);
+            }
         }
-        for (Length y : new Length[] {r.y(), r.bottom()}) {
-            line(content, sheet, r.x().minus(PrintSheet.MARK), y, r.x().minus(MARK_GAP), y);
-            line(content, sheet, r.right().plus(MARK_GAP), y, r.right().plus(PrintSheet.MARK), y);
-        }
+        pen.text(w / 2 - 12, PrintSheet.MARGIN.millimetres() + 2, NAME_SIZE, "this edge in first, every time");
     }
 
-    /** A rule with a tick each 10 mm, to lay a ruler on: 50 mm from outer edge to outer edge of its end ticks. */
-    private static void rule(PDPageContentStream content, PrintSheet sheet) throws IOException {
-        content.setLineWidth(2 * HAIRLINE);
-        Length x = sheet.note().x();
-        Length y = sheet.note().bottom().minus(Length.ofMillimetres(3));
-        line(content, sheet, x, y, x.plus(PrintSheet.CHECK_RULE), y);
+    /** The note, a rule with a tick each 10 mm to lay a ruler on, 50 mm from outer edge to outer edge of its end ticks, and the settings beside it. */
+    static void foot(PdfPen pen, PrintSheet sheet, String note, String settings) throws IOException {
+        double x = sheet.note().x().millimetres();
+        double y = sheet.note().bottom().millimetres() - 3;
+        double fifty = PrintSheet.CHECK_RULE.millimetres();
+        pen.line(x, y, x + fifty, y, 2 * HAIRLINE);
         for (int i = 0; i <= 5; i++) {
-            Length inwards = i == 0 ? HALF_TICK : i == 5 ? Length.ZERO.minus(HALF_TICK) : Length.ZERO;
-            Length at = x.plus(PrintSheet.CHECK_RULE.times(i / 5.0)).plus(inwards);
-            line(content, sheet, at, y.minus(Length.ofMillimetres(i % 5 == 0 ? 2.5 : 1.5)), at, y);
+            double inwards = i == 0 ? HAIRLINE : i == 5 ? -HAIRLINE : 0;
+            double at = x + fifty * i / 5 + inwards;
+            pen.line(at, y - (i % 5 == 0 ? 2.5 : 1.5), at, y, 2 * HAIRLINE);
         }
-    }
-
-    private static void line(PDPageContentStream content, PrintSheet sheet, Length x1, Length y1, Length x2, Length y2) throws IOException {
-        content.moveTo(points(x1), fromFoot(sheet, y1));
-        content.lineTo(points(x2), fromFoot(sheet, y2));
-        content.stroke();
-    }
-
-    private static void text(PDPageContentStream content, PrintSheet sheet, String note) throws IOException {
-        PDFont font = new PDType1Font(FontName.HELVETICA);
-        Length x = sheet.note().x();
-        write(content, font, points(x), fromFoot(sheet, sheet.note().y().plus(Length.ofMillimetres(5))), printable(font, note));
-        write(content, font, points(x.plus(PrintSheet.CHECK_RULE)) + 6, fromFoot(sheet, sheet.note().bottom().minus(Length.ofMillimetres(3))),
-                "50 mm: measure it. Print at 100 %, no fit-to-page, mirror OFF in the dialogue.");
-    }
-
-    private static void write(PDPageContentStream content, PDFont font, float x, float y, String words) throws IOException {
-        content.beginText();
-        content.setFont(font, TEXT_SIZE);
-        content.newLineAtOffset(x, y);
-        content.showText(words);
-        content.endText();
-    }
-
-    /** Signs the standard font does not have become a question mark. */
-    private static String printable(PDFont font, String words) {
-        StringBuilder out = new StringBuilder();
-        words.codePoints().forEach(c -> {
-            String sign = Character.toString(c);
-            try {
-                font.encode(sign);
-                out.append(sign);
-            } catch (IllegalArgumentException | IOException missing) {
-                out.append('?');
-            }
-        });
-        return out.toString();
+        double room = sheet.note().width().millimetres();
+        pen.textWithin(x, sheet.note().y().millimetres() + 4.5, NOTE_SIZE, room, note);
+        pen.paragraph(x + fifty + 3, sheet.note().y().millimetres() + 8, SETTINGS_SIZE, room - fifty - 3, SETTINGS_LEAD, "50 mm: measure it. " + settings);
     }
 }

@@ -73,6 +73,95 @@ public final class Rasters {
         }
     }
 
+    /**
+     * Luminance alone, at exactly that size: reduced by the mean light of the pixels under each, enlarged between pixels.
+     * Nothing larger than the result is held beside the picture itself.
+     */
+    public static Plane luminance(BufferedImage image, int width, int height) {
+        float[] values = new float[width * height];
+        boolean smaller = width <= image.getWidth() && height <= image.getHeight();
+        IntStream.range(0, height).parallel().forEach(y -> {
+            if (smaller) {
+                meanRow(image, width, height, y, values);
+            } else {
+                betweenRow(image, width, height, y, values);
+            }
+        });
+        return Plane.of(width, height, values);
+    }
+
+    private static float[] luminanceRow(BufferedImage image, int y, int[] row) {
+        image.getRGB(0, y, row.length, 1, row, 0, row.length);
+        float[] light = new float[row.length];
+        for (int x = 0; x < row.length; x++) {
+            light[x] = Picture.luminance(Srgb.linear(row[x] >> 16), Srgb.linear(row[x] >> 8), Srgb.linear(row[x]));
+        }
+        return light;
+    }
+
+    private static void meanRow(BufferedImage image, int width, int height, int y, float[] values) {
+        int top = (int) ((long) y * image.getHeight() / height);
+        int foot = Math.max(top + 1, (int) ((long) (y + 1) * image.getHeight() / height));
+        int[] row = new int[image.getWidth()];
+        double[] sums = new double[width];
+        for (int sourceY = top; sourceY < foot; sourceY++) {
+            float[] light = luminanceRow(image, sourceY, row);
+            for (int x = 0; x < width; x++) {
+                int right = right(x, width, row.length);
+                for (int sourceX = left(x, width, row.length); sourceX < right; sourceX++) {
+                    sums[x] += light[sourceX];
+                }
+            }
+        }
+        for (int x = 0; x < width; x++) {
+            values[y * width + x] = (float) (sums[x] / ((foot - top) * (right(x, width, row.length) - left(x, width, row.length))));
+        }
+    }
+
+    private static void betweenRow(BufferedImage image, int width, int height, int y, float[] values) {
+        double at = (y + 0.5) * image.getHeight() / height - 0.5;
+        int y0 = (int) Math.floor(at);
+        float v = (float) (at - y0);
+        int[] row = new int[image.getWidth()];
+        float[] above = luminanceRow(image, Math.clamp(y0, 0, image.getHeight() - 1), row);
+        float[] below = luminanceRow(image, Math.clamp(y0 + 1, 0, image.getHeight() - 1), row);
+        for (int x = 0; x < width; x++) {
+            double across = (x + 0.5) * row.length / width - 0.5;
+            int x0 = (int) Math.floor(across);
+            float u = (float) (across - x0);
+            int left = Math.clamp(x0, 0, row.length - 1);
+            int right = Math.clamp(x0 + 1, 0, row.length - 1);
+            values[y * width + x] = (above[left] * (1 - u) + above[right] * u) * (1 - v) + (below[left] * (1 - u) + below[right] * u) * v;
+        }
+    }
+
+    /** Black and white, a bit a pixel: black where it is darker than half. */
+    public static BufferedImage bits(Plane plane) {
+        BufferedImage image = new BufferedImage(plane.width(), plane.height(), BufferedImage.TYPE_BYTE_BINARY);
+        byte[] data = ((java.awt.image.DataBufferByte) image.getRaster().getDataBuffer()).getData();
+        int stride = (plane.width() + 7) / 8;
+        IntStream.range(0, plane.height()).parallel().forEach(y -> {
+            for (int x = 0; x < plane.width(); x++) {
+                if (plane.at(x, y) >= 0.5f) {
+                    data[y * stride + x / 8] |= (byte) (0x80 >> x % 8);
+                }
+            }
+        });
+        return image;
+    }
+
+    /** Greys, a byte a pixel, encoded as sRGB encodes them. */
+    public static BufferedImage greys(Plane plane) {
+        BufferedImage image = new BufferedImage(plane.width(), plane.height(), BufferedImage.TYPE_BYTE_GRAY);
+        byte[] data = ((java.awt.image.DataBufferByte) image.getRaster().getDataBuffer()).getData();
+        IntStream.range(0, plane.height()).parallel().forEach(y -> {
+            for (int x = 0; x < plane.width(); x++) {
+                data[y * plane.width() + x] = (byte) Srgb.eightBit(plane.at(x, y));
+            }
+        });
+        return image;
+    }
+
     private static int left(int x, int width, int sourceWidth) {
         return (int) ((long) x * sourceWidth / width);
     }

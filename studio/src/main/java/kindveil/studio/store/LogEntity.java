@@ -38,6 +38,8 @@ class LogEntity {
     @Column(name = "by_products")
     String byProducts;
     @Enumerated(EnumType.STRING)
+    LogEntry.Cause cause;
+    @Enumerated(EnumType.STRING)
     LookState state;
     int pass;
     @Column(name = "photo_id")
@@ -58,6 +60,7 @@ class LogEntity {
         e.fibre = entry.findings().fibre();
         e.stretch = entry.findings().stretch();
         e.byProducts = entry.findings().byProducts();
+        e.cause = entry.findings().cause();
         e.state = entry.state();
         e.pass = entry.pass();
         e.photo = entry.photo();
@@ -65,6 +68,6 @@ class LogEntity {
     }
 
     LogEntry entry() {
-        return new LogEntry(id, piece, run, written, verdict, wish, came, different, printedBy, new LogEntry.Findings(tack, fibre, stretch, byProducts), state, pass, photo);
+        return new LogEntry(id, piece, run, written, verdict, wish, came, different, printedBy, new LogEntry.Findings(tack, fibre, stretch, byProducts, cause), state, pass, photo);
     }
 }

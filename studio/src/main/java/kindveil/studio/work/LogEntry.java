@@ -60,14 +60,30 @@ public record LogEntry(UUID id, UUID piece, UUID run, Instant written, Verdict v
         }
     }
 
+    /** What the artist puts it down to; only a print at fault counts against a print. */
+    public enum Cause {
+        PRINT("the print"), AMOUNT("the amount"), DRYING("the drying"), PRESSURE("pressure or rubbing");
+
+        private final String words;
+
+        Cause(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
     /**
      * What was found on it; each may be left untold.
      *
      * @param stretch how much it grew (or, below 0, shrank) against the print, per cent, or null
      * @param byProducts what else came of it: ghost prints, offcuts, a used plate
+     * @param cause what it is put down to, or null
      */
-    public record Findings(Tack tack, Fibre fibre, Double stretch, String byProducts) {
-        public static final Findings NONE = new Findings(null, null, null, "");
+    public record Findings(Tack tack, Fibre fibre, Double stretch, String byProducts, Cause cause) {
+        public static final Findings NONE = new Findings(null, null, null, "", null);
         public static final double MOST_STRETCH = 20;
 
         public Findings {
@@ -83,6 +99,7 @@ public record LogEntry(UUID id, UUID piece, UUID run, Instant written, Verdict v
             append(words, fibre == null ? "" : "fibre: " + fibre.words());
             append(words, stretch == null ? "" : "stretch " + kindveil.measure.Figures.plain(stretch) + " %");
             append(words, byProducts.isEmpty() ? "" : "also: " + byProducts);
+            append(words, cause == null ? "" : "put down to " + cause.words());
             return words.toString();
         }
 

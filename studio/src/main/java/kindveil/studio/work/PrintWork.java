@@ -1,19 +1,23 @@
 package kindveil.studio.work;
 
 import java.awt.image.BufferedImage;
-import kindveil.image.Picture;
+import java.util.Collections;
+import java.util.Map;
 import kindveil.image.Plane;
 import kindveil.measure.UnitSystem;
 import kindveil.sheet.PrintSheet;
 import kindveil.studio.intake.PrintPdf;
 import kindveil.studio.intake.Rasters;
+import kindveil.tone.Size;
 import org.springframework.stereotype.Service;
 
 /** The print of a piece: its sheet, and the file to print. */
 @Service
 public class PrintWork {
-    /** Never more than a printer can use; enlarging is left to it. */
-    private static final double DOTS_PER_INCH = 300;
+    /** Greys: never more than a printer can use; enlarging is left to it. */
+    public static final int GREY_DOTS_PER_INCH = 300;
+    /** Black and white is drawn as finely as it is printed, so that no edge is guessed. */
+    public static final int BIT_DOTS_PER_INCH = 600;
     private final PictureWork pictures;
     private final PieceWork pieces;
 
@@ -30,14 +34,27 @@ public class PrintWork {
     public byte[] pdf(Piece piece) {
         Planned planned = pieces.plan(piece);
         PrintSheet sheet = sheet(planned);
-        return PrintPdf.write(sheet, image(planned), sheet.sheetsFor(piece.design().copies()), note(planned));
+        PrintPdf.Leaf leaf = new PrintPdf.Leaf(sheet, Map.of("", image(planned)), Map.of(), note(planned), settings(planned), 1, false);
+        return PrintPdf.write(note(planned), Collections.nCopies(sheet.sheetsFor(piece.design().copies()), leaf));
     }
 
-    private BufferedImage image(Planned planned) {
-        double longest = Math.max(planned.brief().width().inches(), planned.brief().height().inches());
-        Plane luminance = Rasters.within(pictures.full(planned.piece().picture()), (int) Math.ceil(longest * DOTS_PER_INCH)).luminance();
-        Plane treated = SourceWork.inverted(planned.piece(), SourceWork.treated(planned.piece(), luminance, planned.piece().design().treatments()));
-        return Rasters.encoded(Picture.grey(planned.mirrored() ? treated.mirrored() : treated));
+    /** As it is to stand on paper: treated, inverted and mirrored where it must be. One at a time, so that memory stays bounded. */
+    synchronized BufferedImage image(Planned planned) {
+        Piece piece = planned.piece();
+        Size framed = pictures.shape(piece.veil());
+        StoredPicture picture = pictures.get(piece.picture());
+        boolean bits = piece.design().treatments().blackAndWhite();
+        double inches = planned.brief().width().inches();
+        double across = bits ? inches * BIT_DOTS_PER_INCH : Math.min(framed.width(), inches * GREY_DOTS_PER_INCH);
+        double scale = across / framed.width();
+        Plane luminance = Rasters.luminance(pictures.full(piece.picture()), side(picture.width(), scale), side(picture.height(), scale));
+        Plane treated = SourceWork.inverted(piece, SourceWork.treated(piece, luminance, piece.design().treatments()));
+        Plane standing = planned.mirrored() ? treated.mirrored() : treated;
+        return bits ? Rasters.bits(standing) : Rasters.greys(standing);
+    }
+
+    private static int side(int pixels, double scale) {
+        return (int) Math.max(1, Math.round(pixels * scale));
     }
 
     /** The line in the waste margin. */
@@ -46,4 +63,18 @@ public class PrintWork {
                 planned.brief().height().print(UnitSystem.METRIC),
                 planned.mirrored() ? "mirrored in the file already" : "not mirrored");
     }
+
+    /** How it is printed, for whoever stands at the printer. */
+    public static String settings(Planned planned) {
+        return planned.brief().print().printing() + " " + mirrorSetting(planned.mirrored() ? 1 : 0, 1);
+    }
+
+    /** What to set for mirroring, where some of the images on a sheet are mirrored. */
+    static String mirrorSetting(int mirrored, int all) {
+        if (mirrored == 0) {
+            return "Mirror OFF: the image is to be printed as it is.";
+        }
+        return mirrored == all ? "Mirror OFF, because the file is already mirrored." : "Mirror OFF: each image in the file stands already as it must.";
+    }
+
 }

@@ -7,6 +7,8 @@ import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Collections;
+import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import java.util.function.IntPredicate;
 import java.util.stream.IntStream;
@@ -37,6 +39,10 @@ public class PrintPdfTest {
         return ImageIO.read(folder.resolve("page.png").toFile());
     }
 
+    private static byte[] write(PrintSheet sheet, BufferedImage image, int sheets, String note) {
+        return PrintPdf.write(note, Collections.nCopies(sheets, new PrintPdf.Leaf(sheet, Map.of("", image), Map.of("", "a name"), note, "Print at 100 %, no fit-to-page.", 1, false)));
+    }
+
     private static boolean dark(BufferedImage page, double xMm, double yMm) {
         return (page.getRGB((int) (xMm * DOTS_PER_MM), (int) (yMm * DOTS_PER_MM)) & 255) < 128;
     }
@@ -52,10 +58,10 @@ public class PrintPdfTest {
     @EnumSource(Paper.class)
     void write_oneCopy_measuresRightToTwoTenths(Paper paper) throws Exception {
         PrintSheet sheet = PrintSheet.of(paper, Length.ofMillimetres(120), Length.ofMillimetres(160), 1);
-        BufferedImage page = render(folder, PrintPdf.write(sheet, Samples.corner(600, 800), 1, "Heron · 120 × 160 mm"));
+        BufferedImage page = render(folder, write(sheet, Samples.corner(600, 800), 1, "Heron · 120 × 160 mm"));
         assertEquals(paper.width().millimetres(), page.getWidth() / DOTS_PER_MM, 0.1);
         assertEquals(paper.height().millimetres(), page.getHeight() / DOTS_PER_MM, 0.1);
-        PrintSheet.Rect place = sheet.places().getFirst();
+        PrintSheet.Rect place = sheet.places().getFirst().rect();
         int row = (int) ((place.y().millimetres() + 150) * DOTS_PER_MM);
         int column = (int) ((place.x().millimetres() + 110) * DOTS_PER_MM);
         int above = (int) ((place.y().millimetres() - 0.6) * DOTS_PER_MM);
@@ -71,7 +77,7 @@ public class PrintPdfTest {
     @Test
     void write_checkRule_isFiftyMillimetres() throws Exception {
         PrintSheet sheet = PrintSheet.of(Paper.A4, Length.ofMillimetres(60), Length.ofMillimetres(60), 1);
-        BufferedImage page = render(folder, PrintPdf.write(sheet, Samples.corner(100, 100), 1, "x"));
+        BufferedImage page = render(folder, write(sheet, Samples.corner(100, 100), 1, "x"));
         int row = (int) ((sheet.note().bottom().millimetres() - 3) * DOTS_PER_MM);
         int until = (int) ((sheet.note().x().millimetres() + 51) * DOTS_PER_MM);
         double[] rule = extent(until, x -> (page.getRGB(x, row) & 255) < 160 || (page.getRGB(x, row - 1) & 255) < 160 || (page.getRGB(x, row + 1) & 255) < 160);
@@ -83,8 +89,8 @@ public class PrintPdfTest {
         PrintSheet sheet = PrintSheet.of(Paper.A4, Length.ofMillimetres(60), Length.ofMillimetres(60), 2);
         BufferedImage white = new BufferedImage(10, 10, BufferedImage.TYPE_INT_RGB);
         white.createGraphics().fillRect(0, 0, 10, 10);
-        BufferedImage page = render(folder, PrintPdf.write(sheet, white, 1, "x"));
-        for (PrintSheet.Rect r : sheet.places()) {
+        BufferedImage page = render(folder, write(sheet, white, 1, "x"));
+        for (PrintSheet.Rect r : sheet.places().stream().map(PrintSheet.Placed::rect).toList()) {
             double x = r.x().millimetres();
             boolean mark = IntStream.range(-4, 5).anyMatch(i -> (page.getRGB((int) (x * DOTS_PER_MM) + i, (int) ((r.y().millimetres() - 2.5) * DOTS_PER_MM)) & 255) < 200);
             assertTrue(mark, "no crop mark above " + x);
@@ -95,7 +101,7 @@ public class PrintPdfTest {
     @Test
     void write_note_isOnEverySheetAndPrintScalingIsOff() throws Exception {
         PrintSheet sheet = PrintSheet.of(Paper.LETTER, Length.ofMillimetres(120), Length.ofMillimetres(160), 3);
-        try (PDDocument document = Loader.loadPDF(PrintPdf.write(sheet, Samples.corner(60, 80), 3, "Reiher am Steg · mirrored ☂"))) {
+        try (PDDocument document = Loader.loadPDF(write(sheet, Samples.corner(60, 80), 3, "Reiher am Steg · mirrored ☂"))) {
             assertEquals(3, document.getNumberOfPages());
             PDFTextStripper text = new PDFTextStripper();
             text.setStartPage(3);

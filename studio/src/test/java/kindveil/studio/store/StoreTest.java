@@ -134,7 +134,7 @@ class StoreTest {
     void log_entry_comesBackAsItWent(Log log) {
         Piece piece = piece();
         LogEntry entry = new LogEntry(UUID.randomUUID(), piece.id(), null, Instant.parse("2026-03-05T19:00:00.123456789Z"), LogEntry.Verdict.NEARLY, Wish.SOFT, "a little pale", "rubbed twice",
-                "shop at the landing", new LogEntry.Findings(LogEntry.Tack.SLIGHT, LogEntry.Fibre.VEIL, -1.5, "a ghost print"), LookState.CLEARED, 3, null);
+                "shop at the landing", new LogEntry.Findings(LogEntry.Tack.SLIGHT, LogEntry.Fibre.VEIL, -1.5, "a ghost print", LogEntry.Cause.AMOUNT), LookState.CLEARED, 3, null);
         log.add(entry);
         assertEquals(List.of(entry), log.ofPiece(piece.id()));
     }

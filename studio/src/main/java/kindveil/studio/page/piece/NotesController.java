@@ -41,7 +41,7 @@ class NotesController {
     }
 
     /** What was typed. */
-    public record Form(String verdict, String came, String different, String printedBy, String tack, String fibre, String stretch, String byProducts) {
+    public record Form(String verdict, String came, String different, String printedBy, String tack, String fibre, String stretch, String byProducts, String cause) {
     }
 
     /** One entry as it is shown. */
@@ -55,7 +55,7 @@ class NotesController {
     @GetMapping({"/pieces/{id}/notes", "/pieces/{id}/veils/{veil}/notes"})
     ModelAndView notes(@PathVariable UUID id, @PathVariable(required = false) Integer veil) {
         Piece piece = pieces.get(id, veil);
-        return page(piece, new Form("", "", departures(piece), "", "", "", "", ""), List.of());
+        return page(piece, new Form("", "", departures(piece), "", "", "", "", "", ""), List.of());
     }
 
     /** What the last making did otherwise than planned, as a start for the artist's own words. */
@@ -74,6 +74,7 @@ class NotesController {
         page.addObject("verdicts", LogEntry.Verdict.values());
         page.addObject("tacks", LogEntry.Tack.values());
         page.addObject("fibres", LogEntry.Fibre.values());
+        page.addObject("causes", LogEntry.Cause.values());
         page.addObject("predicted", "/pieces/%s/look/%s.png?pass=%d&v=%d&small=true".formatted(piece.id(), LookView.word(finished(planned)), planned.trace().plannedPasses(), piece.version()));
         page.addObject("notes", log.ofPiece(piece.id()).stream().map(entry -> Note.of(entry, piece.version(), say)).toList());
         page.addObject("once", UUID.randomUUID());
@@ -85,12 +86,13 @@ class NotesController {
         return page;
     }
 
-    private static LogEntry.Findings findings(Problems problems, String tack, String fibre, String stretch, String byProducts) {
+    private static LogEntry.Findings findings(Problems problems, String tack, String fibre, String stretch, String byProducts, String cause) {
+        LogEntry.Cause blamed = cause.isEmpty() ? null : problems.choice(LogEntry.Cause.class, "Put down to", cause);
         LogEntry.Tack felt = tack.isEmpty() ? null : problems.choice(LogEntry.Tack.class, "Tack", tack);
         LogEntry.Fibre left = fibre.isEmpty() ? null : problems.choice(LogEntry.Fibre.class, "Leftover fibre", fibre);
         double most = LogEntry.Findings.MOST_STRETCH;
         Double grew = stretch.isBlank() ? null : problems.number("Stretch", stretch, -most, most, "%", "Measure between two register marks; leave it empty if you did not.");
-        return new LogEntry.Findings(felt, left, grew, byProducts.strip());
+        return new LogEntry.Findings(felt, left, grew, byProducts.strip(), blamed);
     }
 
     /** A result becomes the source of a new piece. */
@@ -114,7 +116,7 @@ class NotesController {
     Object write(@PathVariable UUID id, @PathVariable(required = false) Integer veil, @RequestParam(defaultValue = "") String verdict, @RequestParam(defaultValue = "") String came,
             @RequestParam(defaultValue = "") String different, @RequestParam(defaultValue = "") String printedBy, @RequestParam(defaultValue = "") String tack,
             @RequestParam(defaultValue = "") String fibre, @RequestParam(defaultValue = "") String stretch, @RequestParam(defaultValue = "") String byProducts,
-            @RequestParam UUID once, @RequestParam(required = false) MultipartFile photo) throws IOException {
+            @RequestParam(defaultValue = "") String cause, @RequestParam UUID once, @RequestParam(required = false) MultipartFile photo) throws IOException {
         Piece piece = pieces.get(id, veil);
         Problems problems = new Problems();
         LogEntry.Verdict judged = problems.choice(LogEntry.Verdict.class, "Verdict", verdict);
@@ -122,7 +124,7 @@ class NotesController {
         problems.read(() -> LogWork.requireShort("What was different", different, 2000));
         problems.read(() -> LogWork.requireShort("Who printed the copy", printedBy, 120));
         problems.read(() -> LogWork.requireShort("What else came of it", byProducts, 500));
-        LogEntry.Findings findings = findings(problems, tack, fibre, stretch, byProducts);
+        LogEntry.Findings findings = findings(problems, tack, fibre, stretch, byProducts, cause);
         boolean pictured = photo != null && !photo.isEmpty();
         byte[] bytes = pictured ? photo.getBytes() : null;
         String name = pictured && photo.getOriginalFilename() != null ? photo.getOriginalFilename() : "photograph";
@@ -130,7 +132,7 @@ class NotesController {
             problems.read(() -> kindveil.studio.intake.PictureIntake.read(name, bytes));
         }
         if (problems.any()) {
-            return page(piece, new Form(verdict, came, different, printedBy, tack, fibre, stretch, byProducts), problems.words());
+            return page(piece, new Form(verdict, came, different, printedBy, tack, fibre, stretch, byProducts, cause), problems.words());
         }
         Planned planned = pieces.plan(piece);
         UUID run = makings.ofPiece(id).stream().findFirst().map(Run::id).orElse(null);

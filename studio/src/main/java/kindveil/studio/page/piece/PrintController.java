@@ -73,7 +73,7 @@ class PrintController {
             PrintSheet sheet = prints.sheet(planned);
             page.addObject("sheet", sheet);
             page.addObject("sheetBox", new Box(0, 0, sheet.width().millimetres(), sheet.height().millimetres()));
-            page.addObject("boxes", sheet.places().stream().map(Box::of).toList());
+            page.addObject("boxes", sheet.places().stream().map(placed -> Box.of(placed.rect())).toList());
             page.addObject("noteBox", Box.of(sheet.note()));
             page.addObject("sheets", sheet.sheetsFor(piece.design().copies()));
             page.addObject("used", say.percent(sheet.used()));

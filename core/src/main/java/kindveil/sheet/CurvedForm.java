@@ -1,0 +1,130 @@
+package kindveil.sheet;
+
+import java.util.Locale;
+import java.util.stream.IntStream;
+import java.util.List;
+import kindveil.measure.Length;
+import kindveil.measure.UnusableValue;
+
+/**
+ * A skin or tape laid on a form that curves. What decides is the product of both curvatures: where it is 0 (cylinder, cone)
+ * everything lies flat; where it is positive (egg, ball) the rim is too long and must shrink or be cut; where it is
+ * negative (waist of a vase, saddle) the rim is too short and must stretch or tears. A disc of radius r laid without
+ * stretch along its radii has a rim of 2πR·sin(r/R) instead of 2πr, R = √(R1·R2) (C. F. Gauss, "Disquisitiones generales
+ * circa superficies curvas", 1828, art. 19); on a saddle 2πR·sinh(r/R). For an egg R1 and R2 are taken where the middle
+ * of the image lies and kept for all of it, so it is an estimate for images smaller than half the form.
+ *
+ * @param kind how it curves
+ * @param around the diameter around the place, for an egg its width
+ * @param along an egg's length; the diameter of the inward curve of a waist; of no matter for a ball or a cylinder
+ */
+public record CurvedForm(Kind kind, Length around, Length along) {
+    /** How much shorter a thin skin can be pressed, 0 to 1 (assumed): it creeps while damp. */
+    public static final double SKIN_BEARS = 0.06;
+    /** The same for tape (assumed). */
+    public static final double TAPE_BEARS = 0.005;
+    private static final double LEAST_MILLIMETRES = 8;
+    private static final double MOST_MILLIMETRES = 2000;
+
+    /** How a form curves at the place. */
+    public enum Kind {
+        BALL("a ball or the like"), EGG_SIDE("an egg, on its side"), EGG_END("an egg, on its end"), CYLINDER("a cylinder or cone"), WAIST("a waist, curving in");
+
+        private final String words;
+
+        Kind(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+
+        public boolean twoDiameters() {
+            return this == EGG_SIDE || this == EGG_END || this == WAIST;
+        }
+    }
+
+    /**
+     * How a piece of some radius lies on it.
+     *
+     * @param strain by how much of its length the rim must shrink (below 0: stretch), as a share
+     * @param cuts relief cuts from the rim, evenly round; 0 if it bears the strain
+     * @param angle degrees each cut takes out as a dart, or (on a waist) opens by
+     * @param from how far from the middle the cuts begin
+     */
+    public record Lie(Length radius, double strain, double bears, int cuts, double angle, Length from) {
+        public boolean lies() {
+            return cuts == 0;
+        }
+
+        /** Directions of the cuts, degrees clockwise from the top. */
+        public List<Double> directions() {
+            return IntStream.range(0, cuts).mapToObj(i -> 360.0 * i / cuts).toList();
+        }
+    }
+
+    public CurvedForm {
+        UnusableValue.requireWithin("diameter around", around.millimetres(), LEAST_MILLIMETRES, MOST_MILLIMETRES, "mm", "Measure it where the middle of the image will lie.");
+        if (kind.twoDiameters()) {
+            UnusableValue.requireWithin(kind == Kind.WAIST ? "diameter of the inward curve" : "length of the egg", along.millimetres(), LEAST_MILLIMETRES, MOST_MILLIMETRES, "mm",
+                    "Hold a cut card against it to find the curve.");
+        }
+    }
+
+    /** The product of both curvatures, 1/mm². */
+    double curvature() {
+        double b = around.millimetres() / 2;
+        double a = kind.twoDiameters() ? along.millimetres() / 2 : 0;
+        return switch (kind) {
+            case BALL -> 1 / (b * b);
+            // a spheroid with half axes a (long) and b has radii b and a²/b at its side, b²/a both ways at its end
+            case EGG_SIDE -> 1 / (a * a);
+            case EGG_END -> a * a / (b * b * b * b);
+            case CYLINDER -> 0;
+            case WAIST -> -1 / (a * b);
+        };
+    }
+
+    /** A piece that reaches {@code radius} from its middle and bears that share of shrinking. */
+    public Lie lie(Length radius, double bears) {
+        double r = radius.millimetres();
+        double k = curvature();
+        if (k == 0) {
+            return new Lie(radius, 0, bears, 0, 0, radius);
+        }
+        double big = 1 / Math.sqrt(Math.abs(k));
+        double most = 0.9 * Math.PI / 2 * big;
+        if (k > 0 && r > most) {
+            throw new UnusableValue("image", String.format(Locale.ROOT, "reaches %.0f mm from its middle", r), String.format(Locale.ROOT, "at most %.0f mm on this form", most),
+                    "Beyond that it wraps round the far side: make it smaller or part it.");
+        }
+        double strain = strain(r, big, k > 0);
+        if (Math.abs(strain) <= bears) {
+            return new Lie(radius, strain, bears, 0, 0, radius);
+        }
+        int cuts = (int) Math.ceil(Math.PI * (r / big) / Math.sqrt(2 * bears));
+        double over = k > 0 ? r - big * Math.sin(r / big) : big * Math.sinh(r / big) - r;
+        return new Lie(radius, strain, bears, cuts, Math.toDegrees(2 * Math.PI * over / (cuts * r)), Length.ofMillimetres(bearable(r, big, k > 0, bears)));
+    }
+
+    private static double strain(double r, double big, boolean out) {
+        double t = r / big;
+        return out ? 1 - Math.sin(t) / t : 1 - Math.sinh(t) / t;
+    }
+
+    /** How far from the middle it still bears the strain, by halving. */
+    private static double bearable(double r, double big, boolean out, double bears) {
+        double low = 0;
+        double high = r;
+        for (int i = 0; i < 60; i++) {
+            double middle = (low + high) / 2;
+            if (middle > 0 && Math.abs(strain(middle, big, out)) > bears) {
+                high = middle;
+            } else {
+                low = middle;
+            }
+        }
+        return low;
+    }
+}

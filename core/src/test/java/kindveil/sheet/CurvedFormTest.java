@@ -1,0 +1,96 @@
+package kindveil.sheet;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import kindveil.measure.Length;
+import kindveil.measure.UnusableValue;
+import kindveil.sheet.CurvedForm.Kind;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class CurvedFormTest {
+    private static Length mm(double mm) {
+        return Length.ofMillimetres(mm);
+    }
+
+    /** The circumference of a circle of latitude, summed as a polygon in space. */
+    @ParameterizedTest
+    @CsvSource({"60, 10", "60, 20", "44, 15", "200, 40"})
+    void lie_onABall_shrinksAsMeasuredInSpace(double diameter, double r) {
+        double big = diameter / 2;
+        double theta = r / big;
+        int n = 200_000;
+        double sum = 0;
+        for (int i = 0; i < n; i++) {
+            double a = 2 * Math.PI * i / n;
+            double b = 2 * Math.PI * (i + 1) / n;
+            sum += Math.hypot(big * Math.sin(theta) * (Math.cos(b) - Math.cos(a)), big * Math.sin(theta) * (Math.sin(b) - Math.sin(a)));
+        }
+        assertEquals(1 - sum / (2 * Math.PI * r), new CurvedForm(Kind.BALL, mm(diameter), mm(diameter)).lie(mm(r), 0.06).strain(), 1e-9);
+    }
+
+    @Test
+    void lie_smallPieces_followTheFirstTermOfTheModel() {
+        for (CurvedForm form : new CurvedForm[] {new CurvedForm(Kind.BALL, mm(80), mm(80)), new CurvedForm(Kind.EGG_SIDE, mm(44), mm(60)), new CurvedForm(Kind.WAIST, mm(60), mm(90))}) {
+            double r = 4;
+            double first = r * r * form.curvature() / 6;
+            assertEquals(first, form.lie(mm(r), 0.5).strain(), Math.abs(first) * 0.01, form.toString());
+        }
+    }
+
+    @Test
+    void lie_aSphereByTwoRadii_isTheBall() {
+        double ball = new CurvedForm(Kind.BALL, mm(60), mm(60)).curvature();
+        assertEquals(ball, new CurvedForm(Kind.EGG_SIDE, mm(60), mm(60)).curvature(), 1e-12);
+        assertEquals(ball, new CurvedForm(Kind.EGG_END, mm(60), mm(60)).curvature(), 1e-12);
+    }
+
+    /** Principal curvatures of x²/b² + y²/b² + z²/a² = 1 by differences. */
+    @Test
+    void curvature_ofAnEgg_isTheEllipsoids() {
+        double b = 22;
+        double a = 30;
+        double h = 1e-3;
+        double meridian = 2 * (b - b * Math.sqrt(1 - h * h / (a * a))) / (h * h);
+        assertEquals(meridian / b, new CurvedForm(Kind.EGG_SIDE, mm(44), mm(60)).curvature(), 1e-7);
+        double end = 2 * (a - a * Math.sqrt(1 - h * h / (b * b))) / (h * h);
+        assertEquals(end * end, new CurvedForm(Kind.EGG_END, mm(44), mm(60)).curvature(), 1e-7);
+    }
+
+    @Test
+    void lie_onACylinder_liesFlat() {
+        CurvedForm.Lie lie = new CurvedForm(Kind.CYLINDER, mm(60), mm(60)).lie(mm(120), CurvedForm.TAPE_BEARS);
+        assertTrue(lie.lies());
+        assertEquals(0, lie.strain());
+    }
+
+    /** MODELS: n = ⌈π(r/R)/√(2ε)⌉, angle 2π(r − R sin(r/R))/(n r). */
+    @Test
+    void lie_tapeOnABall_needsTheCutsOfTheModel() {
+        CurvedForm.Lie lie = new CurvedForm(Kind.BALL, mm(60), mm(60)).lie(mm(20), CurvedForm.TAPE_BEARS);
+        assertEquals(21, lie.cuts());
+        assertEquals(Math.toDegrees(2 * Math.PI * (20 - 30 * Math.sin(2 / 3.0)) / (21 * 20)), lie.angle(), 1e-9);
+        assertEquals(21, lie.directions().size());
+        // all darts together take out just the length the rim has too much
+        assertEquals(lie.strain(), lie.cuts() * lie.angle() / 360, 1e-9);
+        assertEquals(0.005, new CurvedForm(Kind.BALL, mm(60), mm(60)).lie(lie.from(), 1).strain(), 1e-6);
+        assertTrue(new CurvedForm(Kind.BALL, mm(60), mm(60)).lie(mm(15), CurvedForm.SKIN_BEARS).lies());
+    }
+
+    @Test
+    void lie_onAWaist_stretches() {
+        CurvedForm.Lie lie = new CurvedForm(Kind.WAIST, mm(50), mm(60)).lie(mm(25), CurvedForm.SKIN_BEARS);
+        assertTrue(lie.strain() < -0.06 && lie.cuts() > 0 && lie.angle() > 0);
+    }
+
+    @Test
+    void lie_whatWrapsRound_isRefusedWithTheMost() {
+        CurvedForm egg = new CurvedForm(Kind.BALL, mm(44), mm(44));
+        assertTrue(assertThrows(UnusableValue.class, () -> egg.lie(mm(60), 0.06)).getMessage().contains("at most 31 mm on this form"));
+        assertTrue(assertThrows(UnusableValue.class, () -> new CurvedForm(Kind.BALL, mm(3), mm(3))).getMessage().contains("8 to 2000 mm"));
+        assertTrue(assertThrows(UnusableValue.class, () -> new CurvedForm(Kind.EGG_SIDE, mm(44), mm(3))).getMessage().contains("length of the egg"));
+    }
+}
