@@ -54,10 +54,10 @@ public record Spares(int good, int failed) {
     /** Why so many. */
     public String words() {
         if (good + failed == 0) {
-            return "no record yet: three, of which one works 97 times in 100";
+            return "No record yet: three, of which one works 97 times in 100.";
         }
-        String record = "%d of %d worked so far".formatted(good, good + failed);
-        return hopeless() ? record + ": print it elsewhere, rather than more of it"
-                : "%s: one of %d works %s times in 100".formatted(record, copies(), Figures.plain(Math.floor(sureWith(copies()) * 100)));
+        String record = "%d of %d from there worked so far".formatted(good, good + failed);
+        return hopeless() ? record + ": print it elsewhere, rather than more of it."
+                : "%s: one of %d works %s times in 100.".formatted(record, copies(), Figures.plain(Math.floor(sureWith(copies()) * 100)));
     }
 }

@@ -21,6 +21,10 @@ public record PrintSheet(String paper, Length width, Length height, List<Placed>
     public static final Length GAP = Length.ofMillimetres(10);
     public static final Length NOTE = Length.ofMillimetres(14);
     public static final Length CHECK_RULE = Length.ofMillimetres(50);
+    /** How thick the rule and its ticks are. */
+    public static final Length RULE_LINE = Length.ofInches(0.5 / 72);
+    /** How far its end ticks stand up; the others are shorter. */
+    public static final Length END_TICK = Length.ofMillimetres(2.5);
     public static final Length MARK = Length.ofMillimetres(4);
 
     /** A rectangle from the top left of the sheet. */

@@ -14,7 +14,7 @@ class SparesTest {
     void copies_withoutARecord_areThree() {
         assertEquals(3, Spares.NO_RECORD.copies());
         assertEquals(14 / 15.0, Spares.NO_RECORD.sureWith(2), 1e-12);
-        assertEquals("no record yet: three, of which one works 97 times in 100", Spares.NO_RECORD.words());
+        assertEquals("No record yet: three, of which one works 97 times in 100.", Spares.NO_RECORD.words());
     }
 
     /** By drawing p and then the copies, as the model says it happens. */

@@ -3,6 +3,7 @@ import { watchWipes } from "./wipe.js";
 import { watchPoint } from "./point.js";
 import { watchFrame } from "./frame.js";
 import { watchOpaque } from "./opaque.js";
+import { watchBoard } from "./board.js";
 import { away } from "./time.js";
 
 let changed = "";
@@ -88,6 +89,7 @@ function start(root) {
   watchPoint(root);
   watchFrame(root);
   watchOpaque(root);
+  watchBoard(root);
 }
 
 // the place in the sentence is kept when its answer has come

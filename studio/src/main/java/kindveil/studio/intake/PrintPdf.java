@@ -97,11 +97,12 @@ public final class PrintPdf {
         double x = sheet.note().x().millimetres();
         double y = sheet.note().bottom().millimetres() - 3;
         double fifty = PrintSheet.CHECK_RULE.millimetres();
-        pen.line(x, y, x + fifty, y, 2 * HAIRLINE);
+        double thick = PrintSheet.RULE_LINE.millimetres();
+        pen.line(x, y, x + fifty, y, thick);
         for (int i = 0; i <= 5; i++) {
-            double inwards = i == 0 ? HAIRLINE : i == 5 ? -HAIRLINE : 0;
+            double inwards = i == 0 ? thick / 2 : i == 5 ? -thick / 2 : 0;
             double at = x + fifty * i / 5 + inwards;
-            pen.line(at, y - (i % 5 == 0 ? 2.5 : 1.5), at, y, 2 * HAIRLINE);
+            pen.line(at, y - (i % 5 == 0 ? PrintSheet.END_TICK.millimetres() : 1.5), at, y, thick);
         }
         double room = sheet.note().width().millimetres();
         pen.textWithin(x, sheet.note().y().millimetres() + 4.5, NOTE_SIZE, room, note);

@@ -90,7 +90,21 @@ public final class Rasters {
         return Plane.of(width, height, values);
     }
 
+    /** Light of each pixel of a picture, greys read as they were encoded. */
+    public static Plane light(BufferedImage image) {
+        return luminance(image, image.getWidth(), image.getHeight());
+    }
+
     private static float[] luminanceRow(BufferedImage image, int y, int[] row) {
+        if (image.getType() == BufferedImage.TYPE_BYTE_GRAY) {
+            // its colour space would read the bytes as linear light, which ours never are
+            byte[] greys = (byte[]) image.getRaster().getDataElements(0, y, row.length, 1, null);
+            float[] light = new float[row.length];
+            for (int x = 0; x < row.length; x++) {
+                light[x] = Srgb.linear(greys[x]);
+            }
+            return light;
+        }
         image.getRGB(0, y, row.length, 1, row, 0, row.length);
         float[] light = new float[row.length];
         for (int x = 0; x < row.length; x++) {

@@ -10,8 +10,8 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.Iterator;
 import java.util.List;
-import java.util.Locale;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageTypeSpecifier;
@@ -19,7 +19,10 @@ import javax.imageio.ImageWriteParam;
 import javax.imageio.ImageWriter;
 import javax.imageio.metadata.IIOInvalidTreeException;
 import javax.imageio.metadata.IIOMetadata;
-import javax.imageio.metadata.IIOMetadataNode;
+import javax.imageio.plugins.tiff.BaselineTIFFTagSet;
+import javax.imageio.plugins.tiff.TIFFDirectory;
+import javax.imageio.plugins.tiff.TIFFField;
+import javax.imageio.plugins.tiff.TIFFTag;
 import javax.imageio.stream.ImageOutputStream;
 import kindveil.sheet.PrintSheet.Placed;
 import kindveil.sheet.PrintSheet.Rect;
@@ -100,15 +103,14 @@ public final class SheetRaster {
 
     /** TIFF 6.0 with its density, packed: Group 4 where it is black and white, Deflate otherwise. */
     public static byte[] tiff(BufferedImage page, int dotsPerInch) {
-        ImageWriter writer = ImageIO.getImageWritersByFormatName("tiff").next();
+        ImageWriter writer = platformWriter();
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         try (ImageOutputStream stream = ImageIO.createImageOutputStream(out)) {
             writer.setOutput(stream);
             ImageWriteParam param = writer.getDefaultWriteParam();
             param.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
             param.setCompressionType(page.getType() == BufferedImage.TYPE_BYTE_BINARY ? "CCITT T.6" : "Deflate");
-            IIOMetadata metadata = writer.getDefaultImageMetadata(ImageTypeSpecifier.createFromRenderedImage(page), param);
-            metadata.mergeTree("javax_imageio_1.0", density(dotsPerInch));
+            IIOMetadata metadata = withDensity(writer.getDefaultImageMetadata(ImageTypeSpecifier.createFromRenderedImage(page), param), dotsPerInch);
             writer.write(null, new IIOImage(page, null, metadata), param);
         } catch (IIOInvalidTreeException impossible) {
             throw new IllegalStateException("Impossible state: a density was refused.", impossible);
@@ -120,15 +122,24 @@ public final class SheetRaster {
         return out.toByteArray();
     }
 
-    private static IIOMetadataNode density(int dotsPerInch) {
-        IIOMetadataNode root = new IIOMetadataNode("javax_imageio_1.0");
-        IIOMetadataNode dimension = new IIOMetadataNode("Dimension");
-        for (String side : List.of("HorizontalPixelSize", "VerticalPixelSize")) {
-            IIOMetadataNode node = new IIOMetadataNode(side);
-            node.setAttribute("value", String.format(Locale.ROOT, "%.10f", INCH / dotsPerInch));
-            dimension.appendChild(node);
+    /** The platform's own: a reader of more formats that stands beside it writes no density. */
+    private static ImageWriter platformWriter() {
+        for (Iterator<ImageWriter> writers = ImageIO.getImageWritersByFormatName("tiff"); writers.hasNext();) {
+            ImageWriter writer = writers.next();
+            if (writer.getOriginatingProvider().getPluginClassName().startsWith("com.sun.imageio")) {
+                return writer;
+            }
         }
-        root.appendChild(dimension);
-        return root;
+        throw new IllegalStateException("Impossible state: this platform writes no TIFF.");
+    }
+
+    private static IIOMetadata withDensity(IIOMetadata metadata, int dotsPerInch) throws IIOInvalidTreeException {
+        TIFFDirectory directory = TIFFDirectory.createFromMetadata(metadata);
+        BaselineTIFFTagSet tags = BaselineTIFFTagSet.getInstance();
+        for (int tag : new int[] {BaselineTIFFTagSet.TAG_X_RESOLUTION, BaselineTIFFTagSet.TAG_Y_RESOLUTION}) {
+            directory.addTIFFField(new TIFFField(tags.getTag(tag), TIFFTag.TIFF_RATIONAL, 1, new long[][] {{dotsPerInch, 1}}));
+        }
+        directory.addTIFFField(new TIFFField(tags.getTag(BaselineTIFFTagSet.TAG_RESOLUTION_UNIT), TIFFTag.TIFF_SHORT, 1, new char[] {BaselineTIFFTagSet.RESOLUTION_UNIT_INCH}));
+        return directory.getAsMetadata();
     }
 }

@@ -104,12 +104,16 @@ public record Gathering(int version, List<Wanted> wanted, List<SetUp> setUps) {
         UnusableValue.requireWithin("images on the sheets", wanted.size(), 0, MOST_IMAGES, "", "Print these first, then gather the rest.");
     }
 
+    /** With that image once, in its old place if it had one. */
     Gathering with(Wanted one) {
-        List<Wanted> more = new ArrayList<>(wanted);
-        more.removeIf(w -> w.is(one.piece, one.veil));
-        int at = wanted.indexOf(wanted.stream().filter(w -> w.is(one.piece, one.veil)).findFirst().orElse(null));
-        more.add(at < 0 ? more.size() : at, one);
-        return new Gathering(version, more, setUps);
+        List<Wanted> other = new ArrayList<>();
+        for (Wanted w : wanted) {
+            other.add(w.is(one.piece, one.veil) ? one : w);
+        }
+        if (!holds(one.piece, one.veil)) {
+            other.add(one);
+        }
+        return new Gathering(version, other, setUps);
     }
 
     Gathering without(UUID piece, int veil) {

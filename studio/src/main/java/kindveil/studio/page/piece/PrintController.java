@@ -15,6 +15,7 @@ import kindveil.studio.work.Piece;
 import kindveil.studio.work.PieceWork;
 import kindveil.studio.work.Planned;
 import kindveil.studio.work.PrintWork;
+import kindveil.studio.work.SheetWork;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -32,9 +33,11 @@ import org.springframework.web.servlet.ModelAndView;
 class PrintController {
     private final PieceWork pieces;
     private final PrintWork prints;
+    private final SheetWork sheets;
     private final Say say;
 
-    PrintController(PieceWork pieces, PrintWork prints, Say say) {
+    PrintController(PieceWork pieces, PrintWork prints, SheetWork sheets, Say say) {
+        this.sheets = sheets;
         this.pieces = pieces;
         this.prints = prints;
         this.say = say;
@@ -64,6 +67,9 @@ class PrintController {
         page.addObject("blockHand", planned.hand().map(hand -> hand.onSupport() != hand.finished()).orElse(false));
         page.addObject("design", piece.design());
         page.addObject("copies", copies);
+        page.addObject("gatherable", SheetWork.printable(piece.design().print()));
+        page.addObject("gathered", sheets.gathering().holds(piece.id(), piece.inHand() + 1));
+        page.addObject("veilNumber", piece.inHand() + 1);
         page.addObject("papers", Paper.values());
         page.addObject("hands", HandWish.values());
         page.addObject("note", PrintWork.note(planned));
