@@ -1,8 +1,9 @@
 package kindveil.sheet;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import java.util.stream.IntStream;
-import java.util.List;
 import kindveil.measure.Length;
 import kindveil.measure.UnusableValue;
 
@@ -64,6 +65,13 @@ public record CurvedForm(Kind kind, Length around, Length along) {
         }
     }
 
+    /**
+     * One relief cut in a rectangular piece, mm from its top left: a dart from where it begins to its mouth at the edge; on a
+     * waist a slit, both ends of its mouth together.
+     */
+    public record Cut(double x, double y, double leftX, double leftY, double rightX, double rightY) {
+    }
+
     public CurvedForm {
         UnusableValue.requireWithin("diameter around", around.millimetres(), LEAST_MILLIMETRES, MOST_MILLIMETRES, "mm", "Measure it where the middle of the image will lie.");
         if (kind.twoDiameters()) {
@@ -104,8 +112,40 @@ public record CurvedForm(Kind kind, Length around, Length along) {
             return new Lie(radius, strain, bears, 0, 0, radius);
         }
         int cuts = (int) Math.ceil(Math.PI * (r / big) / Math.sqrt(2 * bears));
-        double over = k > 0 ? r - big * Math.sin(r / big) : big * Math.sinh(r / big) - r;
-        return new Lie(radius, strain, bears, cuts, Math.toDegrees(2 * Math.PI * over / (cuts * r)), Length.ofMillimetres(bearable(r, big, k > 0, bears)));
+        return new Lie(radius, strain, bears, cuts, Math.toDegrees(2 * Math.PI * over(r) / (cuts * r)), Length.ofMillimetres(bearable(r, big, k > 0, bears)));
+    }
+
+    /** Half the diagonal of a rectangle laid with its middle on the place. */
+    public static Length reach(Length width, Length height) {
+        return Length.ofMillimetres(Math.hypot(width.millimetres(), height.millimetres()) / 2);
+    }
+
+    /** The relief cuts of a rectangular piece; a cut that would begin beyond its edge is left out. */
+    public List<Cut> cuts(Length width, Length height, double bears) {
+        Lie lie = lie(reach(width, height), bears);
+        double w = width.millimetres() / 2;
+        double h = height.millimetres() / 2;
+        double from = lie.from().millimetres();
+        List<Cut> cuts = new ArrayList<>();
+        for (double degrees : lie.directions()) {
+            double across = Math.sin(Math.toRadians(degrees));
+            double down = -Math.cos(Math.toRadians(degrees));
+            double edge = Math.min(Math.abs(across) < 1e-9 ? Double.MAX_VALUE : w / Math.abs(across), Math.abs(down) < 1e-9 ? Double.MAX_VALUE : h / Math.abs(down));
+            if (edge <= from) {
+                continue;
+            }
+            double half = curvature() > 0 ? over(edge) / lie.cuts() * Math.PI : 0;
+            double ex = w + across * edge;
+            double ey = h + down * edge;
+            cuts.add(new Cut(w + across * from, h + down * from, ex + down * half, ey - across * half, ex - down * half, ey + across * half));
+        }
+        return cuts;
+    }
+
+    /** How much longer (or, on a waist, shorter) a circle of radius {@code r} is on the flat than on the form, over 2π. */
+    private double over(double r) {
+        double big = 1 / Math.sqrt(Math.abs(curvature()));
+        return curvature() > 0 ? r - big * Math.sin(r / big) : big * Math.sinh(r / big) - r;
     }
 
     private static double strain(double r, double big, boolean out) {

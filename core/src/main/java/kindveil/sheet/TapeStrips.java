@@ -21,6 +21,7 @@ public record TapeStrips(boolean across, Length width, List<Length> places, Leng
     /** Beyond the picture at both ends of a strip: a border to hold and to trim. */
     public static final Length BORDER = Length.ofMillimetres(10);
     public static final double LEAST_OVERLAP_MILLIMETRES = 3;
+    private static final int MOST_EXTRA = 2;
     private static final double STEP = 0.5;
 
     /** A part the seams should keep out of, along the side the strips are laid out on, mm from its edge. */
@@ -48,22 +49,30 @@ public record TapeStrips(boolean across, Length width, List<Length> places, Leng
                 "Butted strips part in the water: at least 3 mm, 5 is good.");
     }
 
-    /** The better of both directions: the fewest strips, then the fewest seams in the marked parts, then the least tape. */
+    /**
+     * The best of both directions: the fewest seams in the marked parts, then the fewest strips, then the least tape. Up to
+     * two strips more than the fewest are laid where that keeps seams out.
+     */
     public static TapeStrips of(Length pictureWidth, Length pictureHeight, Length tape, Length overlap, Focal down, Focal right) {
-        TapeStrips across = laid(true, pictureHeight, pictureWidth, tape, overlap, down);
-        TapeStrips along = laid(false, pictureWidth, pictureHeight, tape, overlap, right);
-        return across.worse(along) ? along : across;
+        TapeStrips best = null;
+        for (int extra = 0; extra <= MOST_EXTRA && (best == null || best.spoiled > 0); extra++) {
+            TapeStrips across = laid(true, pictureHeight, pictureWidth, tape, overlap, down, extra);
+            TapeStrips along = laid(false, pictureWidth, pictureHeight, tape, overlap, right, extra);
+            TapeStrips better = across.worse(along) ? along : across;
+            best = best == null || best.worse(better) ? better : best;
+        }
+        return best;
     }
 
     private boolean worse(TapeStrips other) {
-        if (places.size() != other.places.size()) {
-            return places.size() > other.places.size();
+        if (spoiled != other.spoiled) {
+            return spoiled > other.spoiled;
         }
-        return spoiled != other.spoiled ? spoiled > other.spoiled : total().millimetres() > other.total().millimetres();
+        return places.size() != other.places.size() ? places.size() > other.places.size() : total().millimetres() > other.total().millimetres();
     }
 
-    private static TapeStrips laid(boolean across, Length side, Length length, Length tape, Length overlap, Focal focal) {
-        int n = count(side, tape, overlap);
+    private static TapeStrips laid(boolean across, Length side, Length length, Length tape, Length overlap, Focal focal, int extra) {
+        int n = count(side, tape, overlap) + extra;
         double b = tape.millimetres();
         double w = side.millimetres();
         double most = b - overlap.millimetres();

@@ -80,6 +80,26 @@ class CurvedFormTest {
         assertTrue(new CurvedForm(Kind.BALL, mm(60), mm(60)).lie(mm(15), CurvedForm.SKIN_BEARS).lies());
     }
 
+    /** Along a circle that lies wholly on the piece the darts take out just what is too much there, read off the drawn cuts. */
+    @Test
+    void cuts_ofASquare_reachItsEdgeAndTakeOutWhatIsTooMuch() {
+        CurvedForm form = new CurvedForm(Kind.BALL, mm(90), mm(90));
+        var cuts = form.cuts(mm(60), mm(60), CurvedForm.TAPE_BEARS);
+        CurvedForm.Lie lie = form.lie(CurvedForm.reach(mm(60), mm(60)), CurvedForm.TAPE_BEARS);
+        assertEquals(lie.cuts(), cuts.size());
+        for (CurvedForm.Cut cut : cuts) {
+            double mouthX = (cut.leftX() + cut.rightX()) / 2 - 30;
+            double mouthY = (cut.leftY() + cut.rightY()) / 2 - 30;
+            assertEquals(30, Math.max(Math.abs(mouthX), Math.abs(mouthY)), 1e-9);
+            double edge = Math.hypot(mouthX, mouthY);
+            assertEquals(2 * Math.PI * (edge - 45 * Math.sin(edge / 45)) / lie.cuts(), Math.hypot(cut.leftX() - cut.rightX(), cut.leftY() - cut.rightY()), 1e-9);
+            assertEquals(lie.from().millimetres(), Math.hypot(cut.x() - 30, cut.y() - 30), 1e-9);
+            assertEquals(0, mouthX * (cut.y() - 30) - mouthY * (cut.x() - 30), 1e-6);
+        }
+        assertTrue(new CurvedForm(Kind.CYLINDER, mm(90), mm(90)).cuts(mm(60), mm(60), CurvedForm.TAPE_BEARS).isEmpty());
+        assertTrue(new CurvedForm(Kind.WAIST, mm(40), mm(60)).cuts(mm(60), mm(20), CurvedForm.TAPE_BEARS).stream().allMatch(c -> c.leftX() == c.rightX() && c.leftY() == c.rightY()));
+    }
+
     @Test
     void lie_onAWaist_stretches() {
         CurvedForm.Lie lie = new CurvedForm(Kind.WAIST, mm(50), mm(60)).lie(mm(25), CurvedForm.SKIN_BEARS);

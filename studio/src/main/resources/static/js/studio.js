@@ -4,6 +4,7 @@ import { watchPoint } from "./point.js";
 import { watchFrame } from "./frame.js";
 import { watchOpaque } from "./opaque.js";
 import { watchBoard } from "./board.js";
+import { watchMarking } from "./marking.js";
 import { away } from "./time.js";
 
 let changed = "";
@@ -90,6 +91,7 @@ function start(root) {
   watchFrame(root);
   watchOpaque(root);
   watchBoard(root);
+  watchMarking(root);
 }
 
 // the place in the sentence is kept when its answer has come

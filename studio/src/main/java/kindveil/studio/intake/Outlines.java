@@ -36,7 +36,7 @@ public final class Outlines {
         return svg.append("</g>\n</svg>\n").toString();
     }
 
-    private static String escaped(String text) {
+    static String escaped(String text) {
         return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;");
     }
 }

@@ -82,6 +82,22 @@ final class PdfPen {
         }
     }
 
+    /** Something drawn in millimetres from the top left of a place. */
+    @FunctionalInterface
+    interface Part {
+        void draw() throws IOException;
+    }
+
+    /** Draws from a place's top left; mirrored, left for right within the place. */
+    void at(Rect place, boolean mirrored, Part part) throws IOException {
+        content.saveGraphicsState();
+        double x = place.x().millimetres();
+        content.transform(mirrored ? new Matrix(-1, 0, 0, 1, points(x + place.width().millimetres()), -points(place.y().millimetres()))
+                : new Matrix(1, 0, 0, 1, points(x), -points(place.y().millimetres())));
+        part.draw();
+        content.restoreGraphicsState();
+    }
+
     private static float points(double millimetres) {
         return (float) (millimetres * POINTS_PER_MILLIMETRE);
     }
@@ -115,10 +131,6 @@ final class PdfPen {
         content.moveTo(points(x1), up(y1));
         content.lineTo(points(x2), up(y2));
         content.stroke();
-    }
-
-    void dashes(double on, double off) throws IOException {
-        content.setLineDashPattern(on == 0 ? new float[0] : new float[] {points(on), points(off)}, 0);
     }
 
     /** Fills a rectangle with a grey of that encoded value, 0 (black) to 1. */

@@ -64,7 +64,7 @@ class StoreTest {
     void piece_everyField_comesBackAsItWent() {
         Piece piece = piece();
         Design design = new Design(Length.parse("w", "5 1/2 in"), "levels 12 88; simplify 4", "invert", "gel-lay", Map.of("school", "damp", "clearing", "mineral-oil"), Map.of("bed", 150.0), Map.of(),
-                Support.WATERCOLOUR_PAPER, Ground.GESSO, Colour.parse("g", "#0a10ff"), Wish.TORN, PrintKind.WEAK_TONER, HandWish.NO_MATTER, Paper.LETTER, 7, "10000,10000 50000,10000 50000,40000");
+                Support.WATERCOLOUR_PAPER, Ground.GESSO, Colour.parse("g", "#0a10ff"), Wish.TORN, PrintKind.WEAK_TONER, HandWish.NO_MATTER, Paper.LETTER, 7, "10000,10000 50000,10000 50000,40000", "10 20 60 55.5");
         pieces.replace(piece.with(design).plus(new Veil(null, Length.ofMillimetres(3), Length.ofMillimetres(-4), design.doing(Catalogue.way("glazing"), false))));
         Piece stored = pieces.find(piece.id()).orElseThrow();
         Design back = stored.design();
@@ -73,8 +73,8 @@ class StoreTest {
         assertEquals(Support.WATERCOLOUR_PAPER, stored.at(2).design().support());
         assertEquals(design.groundColour().toString(), back.groundColour().toString());
         assertEquals(design.choosing(Map.of()).choices(), back.choices());
-        assertEquals(List.of(design.printWidth(), design.treated(), design.treatedBefore(), design.dials(), design.support(), design.ground(), design.wish(), design.print(), design.hand(), design.paper(), design.copies(), design.opaque()),
-                List.of(back.printWidth(), back.treated(), back.treatedBefore(), back.dials(), back.support(), back.ground(), back.wish(), back.print(), back.hand(), back.paper(), back.copies(), back.opaque()));
+        assertEquals(List.of(design.printWidth(), design.treated(), design.treatedBefore(), design.dials(), design.support(), design.ground(), design.wish(), design.print(), design.hand(), design.paper(), design.copies(), design.opaque(), design.seamless()),
+                List.of(back.printWidth(), back.treated(), back.treatedBefore(), back.dials(), back.support(), back.ground(), back.wish(), back.print(), back.hand(), back.paper(), back.copies(), back.opaque(), back.seamless()));
     }
 
     @Test

@@ -4,12 +4,12 @@ import java.util.List;
 import java.util.UUID;
 import kindveil.measure.UnusableValue;
 import kindveil.reading.HandReading;
-import kindveil.reading.TapeReading;
 import kindveil.sheet.Paper;
 import kindveil.sheet.PrintSheet;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.HandWish;
+import kindveil.studio.work.Marked;
 import kindveil.studio.work.Outdated;
 import kindveil.studio.work.Piece;
 import kindveil.studio.work.PieceWork;
@@ -61,7 +61,8 @@ class PrintController {
         ModelAndView page = new ModelAndView("piece/print");
         page.addObject("head", PieceHead.of(piece, "Print"));
         page.addObject("planned", planned);
-        page.addObject("tape", TapeReading.of(planned.trace(), planned.brief().width(), planned.brief().height()).map(strips -> TapeView.of(strips, planned, say)).orElse(null));
+        page.addObject("tape", TapeView.of(planned, say));
+        page.addObject("curved", piece.design().theWay().card().bringsPicture());
         page.addObject("turns", planned.hand().map(HandReading::turns).orElse(0));
         page.addObject("turned", turned(planned.hand().map(HandReading::turns).orElse(0)));
         page.addObject("blockHand", planned.hand().map(hand -> hand.onSupport() != hand.finished()).orElse(false));
@@ -120,6 +121,31 @@ class PrintController {
             }
         }
         return page(piece, copies, problems.words());
+    }
+
+    /** Marks the part tape seams keep out of, in per cent of the picture; {@code clear} takes the mark away. */
+    @PostMapping({"/pieces/{id}/print/seams", "/pieces/{id}/veils/{veil}/print/seams"})
+    Object seams(@PathVariable UUID id, @PathVariable(required = false) Integer veil, @RequestParam int version, @RequestParam(defaultValue = "") String left, @RequestParam(defaultValue = "") String top,
+            @RequestParam(defaultValue = "") String right, @RequestParam(defaultValue = "") String bottom, @RequestParam(defaultValue = "false") boolean clear) {
+        Piece piece = pieces.get(id, veil);
+        Problems problems = new Problems();
+        try {
+            Marked part = null;
+            if (!clear) {
+                Double l = problems.number("Left of the marked part", left, 0, 100, "%", "0 is the left edge of the picture.");
+                Double t = problems.number("Top of the marked part", top, 0, 100, "%", "0 is the top edge of the picture.");
+                Double r = problems.number("Right of the marked part", right, 0, 100, "%", "100 is the right edge of the picture.");
+                Double b = problems.number("Foot of the marked part", bottom, 0, 100, "%", "100 is the foot of the picture.");
+                part = problems.any() ? null : new Marked(l, t, r, b);
+            }
+            if (!problems.any()) {
+                pieces.change(piece.seen(version).with(piece.design().seamless(part)));
+                return "redirect:" + PieceHead.base(piece) + "/print#tape";
+            }
+        } catch (UnusableValue | Outdated refused) {
+            problems.add(refused.getMessage());
+        }
+        return page(piece, String.valueOf(piece.design().copies()), problems.words());
     }
 
     @GetMapping({"/pieces/{id}/sheet.pdf", "/pieces/{id}/veils/{veil}/sheet.pdf"})

@@ -2,8 +2,10 @@ package kindveil.studio.page.piece;
 
 import java.util.List;
 import kindveil.measure.Length;
+import kindveil.reading.TapeReading;
 import kindveil.sheet.TapeStrips;
 import kindveil.studio.page.Say;
+import kindveil.studio.work.Marked;
 import kindveil.studio.work.Planned;
 
 /**
@@ -12,9 +14,24 @@ import kindveil.studio.work.Planned;
  * @param cuts the cut list in a sentence
  * @param boxes the strips
  * @param seams where one lies over the other, as paths
+ * @param marked the part seams keep out of, or null
+ * @param spoiled says where they could not, or empty
  */
-public record TapeView(String cuts, double width, double height, List<PrintController.Box> boxes, List<String> seams) {
-    static TapeView of(TapeStrips strips, Planned planned, Say say) {
+public record TapeView(String cuts, double width, double height, List<PrintController.Box> boxes, List<String> seams, PrintController.Box marked, String spoiled) {
+    static TapeStrips strips(Planned planned) {
+        double w = planned.brief().width().millimetres();
+        double h = planned.brief().height().millimetres();
+        Marked part = planned.piece().design().marked().orElse(null);
+        return TapeReading.of(planned.trace(), planned.brief().width(), planned.brief().height(), part == null ? null : new TapeStrips.Focal(part.top() * h / 100, part.bottom() * h / 100),
+                part == null ? null : new TapeStrips.Focal(part.left() * w / 100, part.right() * w / 100)).orElse(null);
+    }
+
+    static TapeView of(Planned planned, Say say) {
+        TapeStrips strips = strips(planned);
+        return strips == null ? null : of(strips, planned, say);
+    }
+
+    private static TapeView of(TapeStrips strips, Planned planned, Say say) {
         double w = planned.brief().width().millimetres();
         double h = planned.brief().height().millimetres();
         double b = strips.width().millimetres();
@@ -25,6 +42,8 @@ public record TapeView(String cuts, double width, double height, List<PrintContr
                 .map(at -> strips.across() ? "M%s %sH%s".formatted(-border, at, w + border) : "M%s %sV%s".formatted(at, -border, h + border)).toList();
         String overlap = strips.places().size() == 1 ? "" : ", each over the one before by " + say.one(strips.overlap());
         return new TapeView("%d strip%s of %s, running %s%s: %s of tape.".formatted(strips.places().size(), strips.places().size() == 1 ? "" : "s", say.both(strips.strip()),
-                strips.across() ? "across" : "up and down", overlap, say.both(strips.total())), w, h, boxes, seams);
+                strips.across() ? "across" : "up and down", overlap, say.both(strips.total())), w, h, boxes, seams,
+                planned.piece().design().marked().map(m -> new PrintController.Box(m.left() * w / 100, m.top() * h / 100, (m.right() - m.left()) * w / 100, (m.bottom() - m.top()) * h / 100)).orElse(null),
+                strips.spoiled() == 0 ? "" : "%s the marked part, whichever way the strips run: mark less, or use wider tape.".formatted(strips.spoiled() == 1 ? "One seam crosses" : strips.spoiled() + " seams cross"));
     }
 }

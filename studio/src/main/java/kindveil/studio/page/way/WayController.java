@@ -15,10 +15,13 @@ import kindveil.reading.CautionReading;
 import kindveil.reading.CompatibilityReading;
 import kindveil.reading.HandReading;
 import kindveil.reading.TimeReading;
+import kindveil.sheet.Paper;
 import kindveil.studio.page.Knot;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.Rooms;
+import kindveil.studio.work.LogWork;
+import kindveil.studio.work.TargetWork;
 import kindveil.studio.work.WaysWork;
 import kindveil.studio.work.WaysWork.Having;
 import kindveil.way.Brief;
@@ -29,7 +32,11 @@ import kindveil.way.Trace;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 import kindveil.way.Wish;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -43,10 +50,14 @@ class WayController {
     private static final Length SMALLEST = Length.ofMillimetres(10);
     private static final Length LARGEST = Length.ofMillimetres(1000);
     private final WaysWork ways;
+    private final TargetWork targets;
+    private final LogWork log;
     private final Rooms rooms;
     private final Say say;
 
-    WayController(WaysWork ways, Rooms rooms, Say say) {
+    WayController(WaysWork ways, TargetWork targets, LogWork log, Rooms rooms, Say say) {
+        this.targets = targets;
+        this.log = log;
         this.ways = ways;
         this.rooms = rooms;
         this.say = say;
@@ -99,6 +110,7 @@ class WayController {
         page.addObject("supports", Support.values());
         page.addObject("grounds", Ground.values());
         page.addObject("wishes", Wish.values());
+        page.addObject("printers", log.printers());
         verdict(page, way, having, brief, trace);
         plan(page, way, brief, trace);
         page.addObject("schooling", schooling(way, brief));
@@ -108,6 +120,21 @@ class WayController {
             page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
         }
         return page;
+    }
+
+    /** A proof strip for this way and a print source. */
+    @GetMapping("/ways/{key}/proof.pdf")
+    ResponseEntity<byte[]> proof(@PathVariable String key, @RequestParam(defaultValue = "GOOD_TONER") String print, @RequestParam(defaultValue = "") String by, @RequestParam(defaultValue = "A4") String paper) {
+        Way way = Catalogue.ways().stream().filter(w -> w.key().equals(key)).findFirst().orElseThrow(() -> new kindveil.studio.work.NotFound("way", key));
+        Problems problems = new Problems();
+        PrintKind kind = problems.choice(PrintKind.class, "Print", print);
+        Paper sheet = problems.choice(Paper.class, "Paper", paper);
+        problems.read(() -> LogWork.requireShort("Who prints it", by, 120));
+        if (problems.any()) {
+            throw new kindveil.measure.UnusableValue("proof strip", print, "a print, a paper and who prints it", String.join(" ", problems.words()));
+        }
+        return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF).header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(key + "-proof.pdf").build().toString())
+                .body(targets.proof(way, kind, by, sheet));
     }
 
     private static Map<String, String> chosen(Way way, Map<String, String> all) {
