@@ -34,7 +34,14 @@ public record Picture(Plane red, Plane green, Plane blue) {
 
     /** Of each pixel, as {@link #luminance(float, float, float)} reckons it. */
     public Plane luminance() {
-        return Plane.compute(width(), height(), (x, y) -> luminance(red.at(x, y), green.at(x, y), blue.at(x, y)));
+        if (red == green && green == blue) {
+            return red;
+        }
+        return Plane.rows(width(), height(), (y, out, from) -> {
+            for (int x = 0; x < width(); x++) {
+                out[from + x] = luminance(red.at(x, y), green.at(x, y), blue.at(x, y));
+            }
+        });
     }
 
     public Picture resized(int width, int height) {

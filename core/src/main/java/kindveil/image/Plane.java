@@ -1,6 +1,5 @@
 package kindveil.image;
 
-import java.util.function.IntFunction;
 import java.util.stream.IntStream;
 
 /** One number a pixel, row by row from the top left; immutable. */
@@ -41,6 +40,13 @@ public final class Plane {
         return of(width, height, values);
     }
 
+    /** Built row by row: {@code row} fills the row it is given; rows are computed in parallel. */
+    public static Plane rows(int width, int height, RowFunction row) {
+        float[] values = new float[width * height];
+        IntStream.range(0, height).parallel().forEach(y -> row.fill(y, values, y * width));
+        return of(width, height, values);
+    }
+
     public int width() {
         return width;
     }
@@ -69,7 +75,11 @@ public final class Plane {
     }
 
     public Plane map(ValueFunction f) {
-        return compute(width, height, (x, y) -> f.of(at(x, y)));
+        return rows(width, height, (y, out, from) -> {
+            for (int i = from; i < from + width; i++) {
+                out[i] = f.of(values[i]);
+            }
+        });
     }
 
     /** The same picture seen in a mirror. */
@@ -93,33 +103,62 @@ public final class Plane {
         if (newWidth == width && newHeight == height) {
             return this;
         }
-        Plane across = along(newWidth, width, height, (line, i) -> values[line * width + i],
-                w -> new float[w * height]);
-        return along(newHeight, height, newWidth, (line, i) -> across.values[i * newWidth + line],
-                h -> new float[newWidth * h]).transposed(newWidth, newHeight);
+        return across(newWidth).down(newHeight);
     }
 
-    private Plane transposed(int w, int h) {
-        return compute(w, h, (x, y) -> values[x * h + y]);
-    }
-
-    private static Plane along(int to, int from, int lines, LineSample sample, IntFunction<float[]> make) {
-        float[] out = make.apply(to);
-        double step = from / (double) to;
-        IntStream.range(0, lines).parallel().forEach(line -> {
+    /** What part of which old pixels lies under each new one: where they begin, and a weight for each. */
+    private record Shares(int[] first, float[][] weights) {
+        static Shares of(int from, int to) {
+            int[] first = new int[to];
+            float[][] weights = new float[to][];
+            double step = from / (double) to;
             for (int i = 0; i < to; i++) {
-                out[line * to + i] = average(sample, line, i * step, Math.min(from, (i + 1) * step), from);
+                double start = i * step;
+                double end = Math.min(from, (i + 1) * step);
+                first[i] = (int) start;
+                int last = Math.min(from, Math.max(first[i] + 1, (int) Math.ceil(end)));
+                weights[i] = new float[last - first[i]];
+                for (int k = first[i]; k < last; k++) {
+                    weights[i][k - first[i]] = (float) ((Math.min(end, k + 1) - Math.max(start, k)) / (end - start));
+                }
+            }
+            return new Shares(first, weights);
+        }
+    }
+
+    private Plane across(int newWidth) {
+        if (newWidth == width) {
+            return this;
+        }
+        Shares shares = Shares.of(width, newWidth);
+        return rows(newWidth, height, (y, out, from) -> {
+            for (int x = 0; x < newWidth; x++) {
+                float[] weights = shares.weights[x];
+                int at = y * width + shares.first[x];
+                float sum = 0;
+                for (int k = 0; k < weights.length; k++) {
+                    sum += weights[k] * values[at + k];
+                }
+                out[from + x] = sum;
             }
         });
-        return of(to, lines, out);
     }
 
-    private static float average(LineSample sample, int line, double start, double end, int limit) {
-        double sum = 0;
-        for (int k = (int) start; k < end && k < limit; k++) {
-            sum += sample.at(line, k) * (Math.min(end, k + 1) - Math.max(start, k));
+    private Plane down(int newHeight) {
+        if (newHeight == height) {
+            return this;
         }
-        return (float) (sum / (end - start));
+        Shares shares = Shares.of(height, newHeight);
+        return rows(width, newHeight, (y, out, from) -> {
+            float[] weights = shares.weights[y];
+            for (int k = 0; k < weights.length; k++) {
+                int at = (shares.first[y] + k) * width;
+                float weight = weights[k];
+                for (int x = 0; x < width; x++) {
+                    out[from + x] += weight * values[at + x];
+                }
+            }
+        });
     }
 
     /** Blurred by a Gaussian of standard deviation {@code sigma} pixels; at most 0.01 leaves it as it is. */
@@ -129,20 +168,30 @@ public final class Plane {
         }
         float[] kernel = kernel(sigma);
         int reach = kernel.length / 2;
-        Plane across = compute(width, height, (x, y) -> {
-            float sum = 0;
+        Plane across = rows(width, height, (y, out, from) -> acrossRow(kernel, reach, y, out, from));
+        return rows(width, height, (y, out, from) -> {
             for (int k = -reach; k <= reach; k++) {
-                sum += kernel[k + reach] * atClamped(x + k, y);
+                int source = Math.clamp(y + k, 0, height - 1) * width;
+                float weight = kernel[k + reach];
+                for (int x = 0; x < width; x++) {
+                    out[from + x] += weight * across.values[source + x];
+                }
             }
-            return sum;
         });
-        return compute(width, height, (x, y) -> {
-            float sum = 0;
-            for (int k = -reach; k <= reach; k++) {
-                sum += kernel[k + reach] * across.atClamped(x, y + k);
+    }
+
+    /** One row, with its ends drawn out so that no place needs asking whether it lies inside. */
+    private void acrossRow(float[] kernel, int reach, int y, float[] out, int from) {
+        float[] wide = new float[width + 2 * reach];
+        System.arraycopy(values, y * width, wide, reach, width);
+        java.util.Arrays.fill(wide, 0, reach, values[y * width]);
+        java.util.Arrays.fill(wide, reach + width, wide.length, values[y * width + width - 1]);
+        for (int k = 0; k < kernel.length; k++) {
+            float weight = kernel[k];
+            for (int x = 0; x < width; x++) {
+                out[from + x] += weight * wide[x + k];
             }
-            return sum;
-        });
+        }
     }
 
     private static float[] kernel(double sigma) {
@@ -156,6 +205,12 @@ public final class Plane {
         return kernel;
     }
 
+    /** Fills the row {@code y} of the result, which begins at {@code from} in {@code values} and is all 0. */
+    @FunctionalInterface
+    public interface RowFunction {
+        void fill(int y, float[] values, int from);
+    }
+
     /** A value for a place. */
     @FunctionalInterface
     public interface PixelFunction {
@@ -166,10 +221,5 @@ public final class Plane {
     @FunctionalInterface
     public interface ValueFunction {
         float of(float value);
-    }
-
-    @FunctionalInterface
-    private interface LineSample {
-        float at(int line, int index);
     }
 }

@@ -7,6 +7,15 @@ package kindveil.light;
  */
 public record Lab(double lightness, double a, double b) {
     private static final double EPSILON = Math.pow(6.0 / 29, 3);
+    private static final int STEPS = 4096;
+    private static final float[] BY_ROOT = new float[STEPS + 2];
+
+    static {
+        for (int i = 0; i < BY_ROOT.length; i++) {
+            double root = i / (double) STEPS;
+            BY_ROOT[i] = (float) lightnessOf(root * root);
+        }
+    }
 
     static Lab ofXyz(double x, double y, double z) {
         double fx = cubeRoot(x / Observer.WHITE_X);
@@ -18,6 +27,13 @@ public record Lab(double lightness, double a, double b) {
     /** L* of a relative luminance, 0 to 1. */
     public static double lightnessOf(double luminance) {
         return 116 * cubeRoot(luminance) - 16;
+    }
+
+    /** The same by a table over the square root, within 0.0002 L*, for whole pictures; what lies outside [0, 1] is taken as its end. */
+    public static float lightnessNear(float luminance) {
+        float at = (float) Math.sqrt(Math.clamp(luminance, 0f, 1f)) * STEPS;
+        int step = (int) at;
+        return BY_ROOT[step] + (BY_ROOT[step + 1] - BY_ROOT[step]) * (at - step);
     }
 
     /** Relative luminance of an L*. */

@@ -29,7 +29,7 @@ public record Toner(double transmittance) {
 
     /** The share of paper covered, 0 to 1, for a source luminance of 0 (black) to 1 (white). */
     public static float coverage(float luminance) {
-        float nominal = 1 - (float) Srgb.encode(Math.clamp(luminance, 0, 1));
+        float nominal = 1 - Srgb.encodeNear(luminance);
         return Math.clamp(nominal + 4 * MID_TONE_GAIN * nominal * (1 - nominal), 0, 1);
     }
 }

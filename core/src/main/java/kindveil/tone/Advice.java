@@ -21,11 +21,11 @@ public record Advice(List<Treatment> treatments, double before, double after) {
     private static final double LIGHTEST = 0.98;
 
     /** Those that gain at least three parts in a hundred, the best first. */
-    public static List<Advice> of(Plane luminance, int pixelsAcross, Length printedWidth, Length softening) {
-        double before = SourceReading.of(luminance, pixelsAcross, printedWidth, softening).carrying();
-        return candidates(Tones.of(luminance)).stream()
-                .map(treatments -> new Advice(treatments, before,
-                        SourceReading.of(new Treatments(treatments).apply(luminance, printedWidth), pixelsAcross, printedWidth, softening).carrying()))
+    public static List<Advice> of(Plane luminance, Length printedWidth) {
+        Tones tones = Tones.of(luminance);
+        double before = SourceReading.carrying(tones);
+        return candidates(tones).stream()
+                .map(treatments -> new Advice(treatments, before, SourceReading.carrying(Tones.of(new Treatments(treatments).apply(luminance, printedWidth)))))
                 .filter(advice -> advice.gain() >= WORTHWHILE)
                 .sorted(Comparator.comparingDouble(Advice::gain).reversed())
                 .toList();

@@ -31,22 +31,33 @@ public record Edge(Kind kind, double depthMillimetres, int seed) implements Trea
     public Plane apply(Plane luminance, double pixelsPerMillimetre) {
         double w = luminance.width() / pixelsPerMillimetre;
         double h = luminance.height() / pixelsPerMillimetre;
-        return Plane.compute(luminance.width(), luminance.height(), (px, py) -> {
-            double x = (px + 0.5) / pixelsPerMillimetre;
+        double[][] reaches = kind == Kind.FEATHER ? null : reaches(luminance, pixelsPerMillimetre);
+        return Plane.rows(luminance.width(), luminance.height(), (py, out, from) -> {
             double y = (py + 0.5) / pixelsPerMillimetre;
-            float keep = kind == Kind.FEATHER ? feather(Math.min(Math.min(x, w - x), Math.min(y, h - y))) : torn(x, y, w, h);
-            return 1 - keep * (1 - luminance.at(px, py));
+            for (int px = 0; px < luminance.width(); px++) {
+                double x = (px + 0.5) / pixelsPerMillimetre;
+                float keep = reaches == null ? feather(Math.min(Math.min(x, w - x), Math.min(y, h - y)))
+                        : x > reaches[0][py] && w - x > reaches[1][py] && y > reaches[2][px] && h - y > reaches[3][px] ? 1 : 0;
+                out[from + px] = 1 - keep * (1 - luminance.at(px, py));
+            }
         });
+    }
+
+    /** How far the tear reaches in from each side, for each row from the left and right, for each column from the top and foot. */
+    private double[][] reaches(Plane plane, double pixelsPerMillimetre) {
+        double[][] reaches = new double[4][];
+        for (int side = 0; side < 4; side++) {
+            reaches[side] = new double[side < 2 ? plane.height() : plane.width()];
+            for (int i = 0; i < reaches[side].length; i++) {
+                reaches[side][i] = reach(side, (i + 0.5) / pixelsPerMillimetre);
+            }
+        }
+        return reaches;
     }
 
     private float feather(double inside) {
         double t = Math.clamp(inside / depthMillimetres, 0, 1);
         return (float) (t * t * (3 - 2 * t));
-    }
-
-    private float torn(double x, double y, double w, double h) {
-        boolean in = x > reach(0, y) && w - x > reach(1, y) && y > reach(2, x) && h - y > reach(3, x);
-        return in ? 1 : 0;
     }
 
     /** How far the tear of a side reaches in, mm, at a place along it. */

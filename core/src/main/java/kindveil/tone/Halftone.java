@@ -24,6 +24,9 @@ public record Halftone(Shape shape, double degrees, double linesPerMillimetre) i
     /** Cells that fall on whole pixels are taken off their middle, so that they grow pixel by pixel and not four at once. */
     private static final double OFF_ACROSS = 0.79;
     private static final double OFF_DOWN = 0.63;
+    /** Added to every place so that none lies below 0; a whole number of fours of cells. */
+    private static final double FAR = 1 << 20;
+    private static final float NEARLY_WHITE = 0.9999f;
     private static final double COARSEST = 0.4;
     private static final double FINEST = 2.5;
 
@@ -31,12 +34,21 @@ public record Halftone(Shape shape, double degrees, double linesPerMillimetre) i
     public enum Shape {
         DOT, LINE;
 
+        private float[] ranks;
+
         double spot(double u, double v) {
             double across = Math.cos(2 * Math.PI * u);
             return this == DOT ? across + Math.cos(2 * Math.PI * v) : across;
         }
 
-        private float[] ranks() {
+        private synchronized float[] ranks() {
+            if (ranks == null) {
+                ranks = ranked();
+            }
+            return ranks;
+        }
+
+        private float[] ranked() {
             double[] values = new double[SAMPLES * SAMPLES];
             for (int i = 0; i < values.length; i++) {
                 values[i] = spot((i % SAMPLES + 0.5) / SAMPLES, (i / SAMPLES + 0.5) / SAMPLES);
@@ -75,22 +87,25 @@ public record Halftone(Shape shape, double degrees, double linesPerMillimetre) i
         float[] ranks = shape.ranks();
         double angle = Math.toRadians(degrees);
         double scale = linesPerMillimetre / pixelsPerMillimetre;
-        double pixel = scale * scale;
+        float pixel = (float) (scale * scale);
         double cos = Math.cos(angle) * scale;
         double sin = Math.sin(angle) * scale;
-        return Plane.compute(luminance.width(), luminance.height(), (x, y) -> {
-            double u = (x + OFF_ACROSS) * cos + (y + OFF_DOWN) * sin;
-            double v = (y + OFF_DOWN) * cos - (x + OFF_ACROSS) * sin;
-            int i = (int) ((u - Math.floor(u)) * SAMPLES) % SAMPLES;
-            int j = (int) ((v - Math.floor(v)) * SAMPLES) % SAMPLES;
-            double rank = ranks[j * SAMPLES + i] + (phase((int) Math.floor(u), (int) Math.floor(v)) - 1.5) * pixel;
-            return luminance.at(x, y) <= Math.clamp(rank, 0, 0.9999) ? 0 : 1;
+        return Plane.rows(luminance.width(), luminance.height(), (y, out, from) -> {
+            double alongRow = OFF_ACROSS * cos + (y + OFF_DOWN) * sin + FAR;
+            double downRow = (y + OFF_DOWN) * cos - OFF_ACROSS * sin + FAR;
+            for (int x = 0; x < luminance.width(); x++) {
+                double u = alongRow + x * cos;
+                double v = downRow - x * sin;
+                int across = (int) u;
+                int down = (int) v;
+                int i = (int) ((u - across) * SAMPLES);
+                int j = (int) ((v - down) * SAMPLES);
+                // neighbouring cells grow by turns, so that a tone between two steps of a small cell comes out right on the whole
+                float rank = ranks[j * SAMPLES + i] + (((across + 2 * down) & 3) - 1.5f) * pixel;
+                float light = luminance.at(x, y);
+                out[from + x] = light > 0 && light > Math.min(rank, NEARLY_WHITE) ? 1 : 0;
+            }
         });
-    }
-
-    /** 0 to 3: neighbouring cells grow by turns, so that a tone between two steps of a small cell comes out right on the whole. */
-    private static int phase(int across, int down) {
-        return Math.floorMod(across + 2 * down, 4);
     }
 
     @Override

@@ -29,7 +29,7 @@ public record LocalThreshold(double windowMillimetres, double sensitivity) imple
         int w = luminance.width();
         int h = luminance.height();
         int reach = Math.max(1, (int) Math.round(windowMillimetres * pixelsPerMillimetre / 2));
-        Plane encoded = luminance.map(y -> (float) Srgb.encode(Math.clamp(y, 0, 1)));
+        Plane encoded = luminance.map(Srgb::encodeNear);
         double[] sums = summed(encoded, false);
         double[] squares = summed(encoded, true);
         return Plane.compute(w, h, (x, y) -> {

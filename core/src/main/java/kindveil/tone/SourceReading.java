@@ -39,7 +39,7 @@ public record SourceReading(Resolution resolution, Tones tones, Tones.Threshold 
         Tones.Threshold threshold = tones.threshold();
         double sigma = softening.millimetres() / printedWidth.millimetres() * luminance.width();
         double atRisk = detailAtRisk(luminance, sigma);
-        double carrying = (1 - tones.mids()) * threshold.separability();
+        double carrying = carrying(tones);
         double millimetresPerPixel = printedWidth.millimetres() / luminance.width();
         Length finest = Length.ofMillimetres(Lines.finest(luminance, Lab.luminanceOf(Math.max(1, threshold.lightness()))) * millimetresPerPixel);
         Length held = Length.ofMillimetres(HELD * softening.millimetres());
@@ -47,6 +47,11 @@ public record SourceReading(Resolution resolution, Tones tones, Tones.Threshold 
         double edge = edge(luminance);
         Verdict verdict = judge(resolution, tones, threshold, atRisk, pixelsAcross, finest, held, edge);
         return new SourceReading(resolution, tones, threshold, atRisk, finest, held, coverage, edge, carrying, verdict);
+    }
+
+    /** Share that carries as solid or stays clear, times how well darks part from lights. */
+    static double carrying(Tones tones) {
+        return (1 - tones.mids()) * tones.threshold().separability();
     }
 
     /** Share of a narrow border that is darker than clear. */

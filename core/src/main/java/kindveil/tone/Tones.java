@@ -31,7 +31,7 @@ public record Tones(long[] counts) {
     }
 
     private static int bin(float luminance) {
-        return Math.clamp((int) Lab.lightnessOf(Math.clamp(luminance, 0, 1)), 0, BINS - 1);
+        return Math.min((int) Lab.lightnessNear(luminance), BINS - 1);
     }
 
     @Override

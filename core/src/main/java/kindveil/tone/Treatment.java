@@ -53,7 +53,7 @@ public sealed interface Treatment permits Treatment.Levels, Treatment.Simplify, 
                 return luminance;
             }
             return luminance.map(y -> (float) Lab.luminanceOf(
-                    Math.clamp((Lab.lightnessOf(y) - black) * 100 / (white - black), 0, 100)));
+                    Math.clamp((Lab.lightnessNear(y) - black) * 100 / (white - black), 0, 100)));
         }
 
         @Override
@@ -84,13 +84,17 @@ public sealed interface Treatment permits Treatment.Levels, Treatment.Simplify, 
         @Override
         public Plane apply(Plane luminance, double pixelsPerMillimetre) {
             double[] bounds = bounds(Tones.of(luminance));
+            float[] kept = new float[values];
+            for (int k = 0; k < values; k++) {
+                kept[k] = (float) Lab.luminanceOf(100.0 * k / (values - 1));
+            }
             return luminance.map(y -> {
-                double lightness = Lab.lightnessOf(Math.clamp(y, 0, 1));
+                double lightness = Lab.lightnessNear(y);
                 int step = 0;
                 while (step < bounds.length && lightness >= bounds[step]) {
                     step++;
                 }
-                return (float) Lab.luminanceOf(100.0 * step / (values - 1));
+                return kept[step];
             });
         }
 
@@ -145,7 +149,7 @@ public sealed interface Treatment permits Treatment.Levels, Treatment.Simplify, 
     record Invert() implements Treatment {
         @Override
         public Plane apply(Plane luminance, double pixelsPerMillimetre) {
-            return luminance.map(y -> (float) Lab.luminanceOf(100 - Lab.lightnessOf(Math.clamp(y, 0, 1))));
+            return luminance.map(y -> (float) Lab.luminanceOf(100 - Lab.lightnessNear(y)));
         }
 
         @Override

@@ -5,9 +5,11 @@ import java.time.ZoneId;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.context.annotation.Bean;
+import org.springframework.scheduling.annotation.EnableScheduling;
 
 /** Starts the studio. */
 @SpringBootApplication
+@EnableScheduling
 public class KindVeil {
     public static void main(String[] args) {
         System.setProperty("java.awt.headless", "true");

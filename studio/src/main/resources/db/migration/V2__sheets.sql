@@ -5,3 +5,5 @@ create table gathering (
   set_ups_json varchar(200000) not null
 );
 alter table log_entry add column cause varchar(20);
+alter table picture alter column full_png rename to original;
+alter table picture alter column preview_png set null;

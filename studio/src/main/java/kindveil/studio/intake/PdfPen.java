@@ -1,6 +1,8 @@
 package kindveil.studio.intake;
 
 import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferByte;
+import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -8,6 +10,8 @@ import java.util.ArrayList;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.zip.Deflater;
+import java.util.zip.DeflaterOutputStream;
 import kindveil.measure.Length;
 import kindveil.sheet.PrintSheet.Rect;
 import org.apache.pdfbox.cos.COSName;
@@ -18,6 +22,7 @@ import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType1Font;
 import org.apache.pdfbox.pdmodel.font.Standard14Fonts.FontName;
+import org.apache.pdfbox.pdmodel.graphics.color.PDDeviceGray;
 import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.pdmodel.interactive.viewerpreferences.PDViewerPreferences;
@@ -110,7 +115,7 @@ final class PdfPen {
     void image(BufferedImage image, Rect place, boolean turned) throws IOException {
         PDImageXObject picture = images.get(image);
         if (picture == null) {
-            picture = LosslessFactory.createFromImage(document, image);
+            picture = packed(image);
             // a reader must not smooth the outermost pixels away
             picture.getCOSObject().setBoolean(COSName.INTERPOLATE, false);
             images.put(image, picture);
@@ -124,6 +129,19 @@ final class PdfPen {
         } else {
             content.drawImage(picture, x, y, w, h);
         }
+    }
+
+    /** Its own bytes, deflated (ISO 32000-1, 7.4.4), where they lie as a PDF wants them. */
+    private PDImageXObject packed(BufferedImage image) throws IOException {
+        int bits = image.getType() == BufferedImage.TYPE_BYTE_BINARY ? 1 : image.getType() == BufferedImage.TYPE_BYTE_GRAY ? 8 : 0;
+        if (bits == 0) {
+            return LosslessFactory.createFromImage(document, image);
+        }
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (DeflaterOutputStream deflated = new DeflaterOutputStream(out, new Deflater(bits == 1 ? Deflater.DEFAULT_COMPRESSION : Deflater.BEST_SPEED), 1 << 16)) {
+            deflated.write(((DataBufferByte) image.getRaster().getDataBuffer()).getData());
+        }
+        return new PDImageXObject(document, new ByteArrayInputStream(out.toByteArray()), COSName.FLATE_DECODE, image.getWidth(), image.getHeight(), bits, PDDeviceGray.INSTANCE);
     }
 
     void line(double x1, double y1, double x2, double y2, double millimetres) throws IOException {

@@ -3,6 +3,7 @@ package kindveil.studio.intake;
 import com.drew.imaging.ImageMetadataReader;
 import com.drew.imaging.ImageProcessingException;
 import com.drew.metadata.exif.ExifIFD0Directory;
+import com.twelvemonkeys.imageio.stream.ByteArrayImageInputStream;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.geom.AffineTransform;
@@ -35,7 +36,7 @@ public final class PictureIntake {
         if (bytes.length == 0) {
             throw new UnusableValue("Picture", name, "a picture file, and this one is empty (0 bytes)", "Choose the file again; it may not have been saved yet.");
         }
-        try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
+        try (ImageInputStream in = new ByteArrayImageInputStream(bytes)) {
             ImageReader reader = reader(in);
             if (reader == null) {
                 throw new UnusableValue("Picture", name, "PNG, JPEG, TIFF or WebP by its content, whatever its name says", FORMAT_ADVICE);
@@ -104,6 +105,9 @@ public final class PictureIntake {
     }
 
     private static BufferedImage flat(BufferedImage image) {
+        if (image.getType() == BufferedImage.TYPE_3BYTE_BGR || image.getType() == BufferedImage.TYPE_INT_RGB) {
+            return image;
+        }
         BufferedImage flat = new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_RGB);
         Graphics2D g = flat.createGraphics();
         g.setColor(Color.WHITE);

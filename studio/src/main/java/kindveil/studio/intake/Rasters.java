@@ -22,12 +22,14 @@ public final class Rasters {
         int width = image.getWidth();
         int height = image.getHeight();
         float[][] planes = new float[3][width * height];
+        PixelRows rows = PixelRows.of(image);
         IntStream.range(0, height).parallel().forEach(y -> {
-            int[] row = image.getRGB(0, y, width, 1, null, 0, width);
-            for (int x = 0; x < width; x++) {
-                planes[0][y * width + x] = Srgb.linear(row[x] >> 16);
-                planes[1][y * width + x] = Srgb.linear(row[x] >> 8);
-                planes[2][y * width + x] = Srgb.linear(row[x]);
+            int[][] row = new int[3][width];
+            rows.read(y, row[0], row[1], row[2]);
+            for (int k = 0; k < 3; k++) {
+                for (int x = 0; x < width; x++) {
+                    planes[k][y * width + x] = Srgb.linear(row[k][x]);
+                }
             }
         });
         return new Picture(Plane.of(width, height, planes[0]), Plane.of(width, height, planes[1]), Plane.of(width, height, planes[2]));
@@ -45,30 +47,35 @@ public final class Rasters {
         int width = Math.max(1, Math.round(image.getWidth() * (float) longest / most));
         int height = Math.max(1, Math.round(image.getHeight() * (float) longest / most));
         float[][] planes = new float[3][width * height];
-        IntStream.range(0, height).parallel().forEach(y -> reduceRow(image, width, height, y, planes));
+        PixelRows rows = PixelRows.of(image);
+        int[] across = boxes(image.getWidth(), width);
+        int[] down = boxes(image.getHeight(), height);
+        IntStream.range(0, height).parallel().forEach(y -> reduceRow(rows, image.getWidth(), across, down, y, planes));
         return new Picture(Plane.of(width, height, planes[0]), Plane.of(width, height, planes[1]), Plane.of(width, height, planes[2]));
     }
 
-    private static void reduceRow(BufferedImage image, int width, int height, int y, float[][] planes) {
-        int top = (int) ((long) y * image.getHeight() / height);
-        int foot = Math.max(top + 1, (int) ((long) (y + 1) * image.getHeight() / height));
-        int[] row = new int[image.getWidth()];
-        double[][] sums = new double[3][width];
-        for (int sourceY = top; sourceY < foot; sourceY++) {
-            image.getRGB(0, sourceY, row.length, 1, row, 0, row.length);
-            for (int x = 0; x < width; x++) {
-                int right = right(x, width, row.length);
-                for (int sourceX = left(x, width, row.length); sourceX < right; sourceX++) {
-                    sums[0][x] += Srgb.linear(row[sourceX] >> 16);
-                    sums[1][x] += Srgb.linear(row[sourceX] >> 8);
-                    sums[2][x] += Srgb.linear(row[sourceX]);
+    private static void reduceRow(PixelRows rows, int sourceWidth, int[] across, int[] down, int y, float[][] planes) {
+        int width = across.length / 2;
+        int[][] row = new int[3][sourceWidth];
+        float[][] sums = new float[3][width];
+        for (int sourceY = down[2 * y]; sourceY < down[2 * y + 1]; sourceY++) {
+            rows.read(sourceY, row[0], row[1], row[2]);
+            for (int k = 0; k < 3; k++) {
+                int[] from = row[k];
+                float[] to = sums[k];
+                for (int x = 0; x < width; x++) {
+                    float sum = 0;
+                    for (int i = across[2 * x]; i < across[2 * x + 1]; i++) {
+                        sum += Srgb.linear(from[i]);
+                    }
+                    to[x] += sum;
                 }
             }
         }
         for (int x = 0; x < width; x++) {
-            int count = (foot - top) * (right(x, width, row.length) - left(x, width, row.length));
+            int count = (down[2 * y + 1] - down[2 * y]) * (across[2 * x + 1] - across[2 * x]);
             for (int k = 0; k < 3; k++) {
-                planes[k][y * width + x] = (float) (sums[k][x] / count);
+                planes[k][y * width + x] = sums[k][x] / count;
             }
         }
     }
@@ -78,16 +85,35 @@ public final class Rasters {
      * Nothing larger than the result is held beside the picture itself.
      */
     public static Plane luminance(BufferedImage image, int width, int height) {
-        float[] values = new float[width * height];
+        Lights lights = new Lights(PixelRows.of(image), image.getWidth(), image.getHeight());
         boolean smaller = width <= image.getWidth() && height <= image.getHeight();
-        IntStream.range(0, height).parallel().forEach(y -> {
-            if (smaller) {
-                meanRow(image, width, height, y, values);
-            } else {
-                betweenRow(image, width, height, y, values);
-            }
-        });
-        return Plane.of(width, height, values);
+        int[] across = smaller ? boxes(image.getWidth(), width) : null;
+        int[] down = smaller ? boxes(image.getHeight(), height) : null;
+        if (smaller) {
+            return Plane.rows(width, height, (y, out, from) -> lights.mean(across, down, y, out, from));
+        }
+        Plane light = Plane.rows(lights.width, lights.height, (y, out, from) -> System.arraycopy(lights.row(y), 0, out, from, lights.width));
+        return Plane.rows(width, height, (y, out, from) -> between(light, width, height, y, out, from));
+    }
+
+    /** One row of an enlargement, each value between the four next to it. */
+    private static void between(Plane light, int newWidth, int newHeight, int y, float[] out, int from) {
+        int width = light.width();
+        double at = Math.clamp((y + 0.5) * light.height() / newHeight - 0.5, 0, light.height() - 1.0);
+        int y0 = (int) at;
+        int y1 = Math.min(y0 + 1, light.height() - 1);
+        float v = (float) (at - y0);
+        float[] row = new float[width + 1];
+        for (int x = 0; x < width; x++) {
+            row[x] = light.at(x, y0) + v * (light.at(x, y1) - light.at(x, y0));
+        }
+        row[width] = row[width - 1];
+        double step = width / (double) newWidth;
+        for (int x = 0; x < newWidth; x++) {
+            double across = Math.clamp((x + 0.5) * step - 0.5, 0, width - 1.0);
+            int x0 = (int) across;
+            out[from + x] = row[x0] + (float) (across - x0) * (row[x0 + 1] - row[x0]);
+        }
     }
 
     /** Light of each pixel of a picture, greys read as they were encoded. */
@@ -95,57 +121,35 @@ public final class Rasters {
         return luminance(image, image.getWidth(), image.getHeight());
     }
 
-    private static float[] luminanceRow(BufferedImage image, int y, int[] row) {
-        if (image.getType() == BufferedImage.TYPE_BYTE_GRAY) {
-            // its colour space would read the bytes as linear light, which ours never are
-            byte[] greys = (byte[]) image.getRaster().getDataElements(0, y, row.length, 1, null);
-            float[] light = new float[row.length];
-            for (int x = 0; x < row.length; x++) {
-                light[x] = Srgb.linear(greys[x]);
+    /** Luminance of a picture's pixels, a row at a time. */
+    private record Lights(PixelRows rows, int width, int height) {
+        private float[] row(int y) {
+            int[] red = new int[width];
+            int[] green = new int[width];
+            int[] blue = new int[width];
+            rows.read(y, red, green, blue);
+            float[] light = new float[width];
+            for (int x = 0; x < width; x++) {
+                light[x] = Picture.luminance(Srgb.linear(red[x]), Srgb.linear(green[x]), Srgb.linear(blue[x]));
             }
             return light;
         }
-        image.getRGB(0, y, row.length, 1, row, 0, row.length);
-        float[] light = new float[row.length];
-        for (int x = 0; x < row.length; x++) {
-            light[x] = Picture.luminance(Srgb.linear(row[x] >> 16), Srgb.linear(row[x] >> 8), Srgb.linear(row[x]));
-        }
-        return light;
-    }
 
-    private static void meanRow(BufferedImage image, int width, int height, int y, float[] values) {
-        int top = (int) ((long) y * image.getHeight() / height);
-        int foot = Math.max(top + 1, (int) ((long) (y + 1) * image.getHeight() / height));
-        int[] row = new int[image.getWidth()];
-        double[] sums = new double[width];
-        for (int sourceY = top; sourceY < foot; sourceY++) {
-            float[] light = luminanceRow(image, sourceY, row);
-            for (int x = 0; x < width; x++) {
-                int right = right(x, width, row.length);
-                for (int sourceX = left(x, width, row.length); sourceX < right; sourceX++) {
-                    sums[x] += light[sourceX];
+        private void mean(int[] across, int[] down, int y, float[] out, int from) {
+            int newWidth = across.length / 2;
+            for (int sourceY = down[2 * y]; sourceY < down[2 * y + 1]; sourceY++) {
+                float[] light = row(sourceY);
+                for (int x = 0; x < newWidth; x++) {
+                    float sum = 0;
+                    for (int i = across[2 * x]; i < across[2 * x + 1]; i++) {
+                        sum += light[i];
+                    }
+                    out[from + x] += sum;
                 }
             }
-        }
-        for (int x = 0; x < width; x++) {
-            values[y * width + x] = (float) (sums[x] / ((foot - top) * (right(x, width, row.length) - left(x, width, row.length))));
-        }
-    }
-
-    private static void betweenRow(BufferedImage image, int width, int height, int y, float[] values) {
-        double at = (y + 0.5) * image.getHeight() / height - 0.5;
-        int y0 = (int) Math.floor(at);
-        float v = (float) (at - y0);
-        int[] row = new int[image.getWidth()];
-        float[] above = luminanceRow(image, Math.clamp(y0, 0, image.getHeight() - 1), row);
-        float[] below = luminanceRow(image, Math.clamp(y0 + 1, 0, image.getHeight() - 1), row);
-        for (int x = 0; x < width; x++) {
-            double across = (x + 0.5) * row.length / width - 0.5;
-            int x0 = (int) Math.floor(across);
-            float u = (float) (across - x0);
-            int left = Math.clamp(x0, 0, row.length - 1);
-            int right = Math.clamp(x0 + 1, 0, row.length - 1);
-            values[y * width + x] = (above[left] * (1 - u) + above[right] * u) * (1 - v) + (below[left] * (1 - u) + below[right] * u) * v;
+            for (int x = 0; x < newWidth; x++) {
+                out[from + x] /= (down[2 * y + 1] - down[2 * y]) * (across[2 * x + 1] - across[2 * x]);
+            }
         }
     }
 
@@ -176,12 +180,14 @@ public final class Rasters {
         return image;
     }
 
-    private static int left(int x, int width, int sourceWidth) {
-        return (int) ((long) x * sourceWidth / width);
-    }
-
-    private static int right(int x, int width, int sourceWidth) {
-        return Math.max(left(x, width, sourceWidth) + 1, (int) ((long) (x + 1) * sourceWidth / width));
+    /** Where each new pixel's box of old ones begins and ends: {@code from} of pixel x at 2x, {@code until} at 2x + 1. */
+    private static int[] boxes(int sourceSide, int side) {
+        int[] boxes = new int[2 * side];
+        for (int i = 0; i < side; i++) {
+            boxes[2 * i] = (int) ((long) i * sourceSide / side);
+            boxes[2 * i + 1] = Math.max(boxes[2 * i] + 1, (int) ((long) (i + 1) * sourceSide / side));
+        }
+        return boxes;
     }
 
     public static BufferedImage encoded(Picture picture) {

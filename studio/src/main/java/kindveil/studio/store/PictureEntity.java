@@ -21,8 +21,7 @@ class PictureEntity {
     Instant added;
     @Lob
     @Basic(fetch = FetchType.LAZY)
-    @Column(name = "full_png")
-    byte[] fullPng;
+    byte[] original;
     @Lob
     @Basic(fetch = FetchType.LAZY)
     @Column(name = "preview_png")

@@ -1,7 +1,6 @@
 package kindveil.studio.store;
 
 import jakarta.persistence.EntityManager;
-import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import kindveil.studio.work.NotFound;
@@ -27,33 +26,33 @@ class StoredPictures implements Pictures {
     }
 
     @Override
-    public byte[] full(UUID id) {
-        return bytes(id, "fullPng");
+    public byte[] original(UUID id) {
+        return bytes(id, "original").orElseThrow(() -> new NotFound("picture", id));
     }
 
     @Override
-    public byte[] preview(UUID id) {
+    public Optional<byte[]> preview(UUID id) {
         return bytes(id, "previewPng");
     }
 
-    private byte[] bytes(UUID id, String field) {
-        List<byte[]> found = entities.createQuery("select p." + field + " from PictureEntity p where p.id = :id", byte[].class).setParameter("id", id).getResultList();
-        if (found.isEmpty()) {
-            throw new NotFound("picture", id);
-        }
-        return found.getFirst();
+    private Optional<byte[]> bytes(UUID id, String field) {
+        return entities.createQuery("select p." + field + " from PictureEntity p where p.id = :id and p." + field + " is not null", byte[].class).setParameter("id", id).getResultStream().findFirst();
     }
 
     @Override
-    public void keep(StoredPicture picture, byte[] fullPng, byte[] previewPng) {
+    public void keep(StoredPicture picture, byte[] original) {
         PictureEntity e = new PictureEntity();
         e.id = picture.id();
         e.name = picture.name();
         e.width = picture.width();
         e.height = picture.height();
         e.added = picture.added();
-        e.fullPng = fullPng;
-        e.previewPng = previewPng;
+        e.original = original;
         entities.persist(e);
+    }
+
+    @Override
+    public void keepPreview(UUID id, byte[] previewPng) {
+        entities.createQuery("update PictureEntity p set p.previewPng = :png where p.id = :id").setParameter("png", previewPng).setParameter("id", id).executeUpdate();
     }
 }

@@ -103,6 +103,6 @@ public class OpaqueWork {
     }
 
     private Plane lightness(Piece piece) {
-        return sources.treated(piece).map(y -> (float) Lab.lightnessOf(Math.clamp(y, 0, 1)));
+        return sources.treated(piece).map(Lab::lightnessNear);
     }
 }

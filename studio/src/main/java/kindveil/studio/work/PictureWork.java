@@ -4,13 +4,16 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.awt.image.BufferedImage;
 import java.time.Clock;
+import java.util.Queue;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentLinkedQueue;
 import kindveil.image.Picture;
 import kindveil.light.Colour;
 import kindveil.light.Lab;
 import kindveil.studio.intake.PictureIntake;
 import kindveil.studio.intake.Rasters;
 import kindveil.tone.Size;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 
 /** Takes pictures in and hands them out. */
@@ -25,6 +28,7 @@ public class PictureWork {
     private final Pictures pictures;
     private final Clock clock;
     private final Cache<UUID, Picture> previews = Caffeine.newBuilder().maximumSize(REMEMBERED).build();
+    private final Queue<UUID> unkept = new ConcurrentLinkedQueue<>();
     private final Cache<UUID, Double> coloured = Caffeine.newBuilder().maximumSize(2000).build();
 
     PictureWork(Pictures pictures, Clock clock) {
@@ -32,14 +36,28 @@ public class PictureWork {
         this.clock = clock;
     }
 
-    /** Reads a file that may be anything and keeps it as our own copy. One at a time, so that memory stays bounded. */
+    /** Reads a file that may be anything and keeps it as it came. One at a time, so that memory stays bounded. */
     public synchronized StoredPicture take(String name, byte[] bytes) {
         BufferedImage image = PictureIntake.read(name, bytes);
         StoredPicture stored = new StoredPicture(UUID.randomUUID(), name.length() > 200 ? name.substring(0, 200) : name, image.getWidth(), image.getHeight(), clock.instant());
         Picture preview = Rasters.within(image, PREVIEW);
-        pictures.keep(stored, Rasters.png(image), Rasters.png(preview));
+        pictures.keep(stored, bytes);
         previews.put(stored.id(), preview);
+        unkept.add(stored.id());
         return stored;
+    }
+
+    /** Working copies are kept a little after their pictures, so that nobody waits for them; a missing one is made again when it is needed. */
+    @Scheduled(fixedDelay = 3000)
+    void keepPreviews() {
+        for (UUID id = unkept.poll(); id != null; id = unkept.poll()) {
+            if (pictures.find(id).isPresent()) {
+                Picture preview = previews.getIfPresent(id);
+                if (preview != null) {
+                    pictures.keepPreview(id, Rasters.png(preview));
+                }
+            }
+        }
     }
 
     /** How much of a picture is coloured: the share of its pixels with a chroma of 12 or more, 0 to 1. */
@@ -76,15 +94,21 @@ public class PictureWork {
     }
 
     public byte[] previewPng(UUID id) {
-        return pictures.preview(id);
+        return pictures.preview(id).orElseGet(() -> Rasters.png(preview(id)));
     }
 
     /** The working copy in linear light. */
     public Picture preview(UUID id) {
-        return previews.get(id, key -> Rasters.linear(Rasters.decode(pictures.preview(key))));
+        return previews.get(id, key -> pictures.preview(key).map(png -> Rasters.linear(Rasters.decode(png))).orElseGet(() -> remade(key)));
+    }
+
+    private Picture remade(UUID id) {
+        Picture preview = Rasters.within(full(id), PREVIEW);
+        pictures.keepPreview(id, Rasters.png(preview));
+        return preview;
     }
 
     public BufferedImage full(UUID id) {
-        return Rasters.decode(pictures.full(id));
+        return PictureIntake.read(get(id).name(), pictures.original(id));
     }
 }

@@ -7,9 +7,14 @@ import java.util.UUID;
 public interface Pictures {
     Optional<StoredPicture> find(UUID id);
 
-    byte[] full(UUID id);
+    /** The file as it came. */
+    byte[] original(UUID id);
 
-    byte[] preview(UUID id);
+    /** Its working copy as PNG, if one is kept already. */
+    Optional<byte[]> preview(UUID id);
 
-    void keep(StoredPicture picture, byte[] fullPng, byte[] previewPng);
+    void keep(StoredPicture picture, byte[] original);
+
+    /** Keeps a working copy beside it; does nothing where the picture is not there, or not yet. */
+    void keepPreview(UUID id, byte[] previewPng);
 }

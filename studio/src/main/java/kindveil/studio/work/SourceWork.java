@@ -22,6 +22,7 @@ public class SourceWork {
     private static final int SMALL = 240;
     private static final int STEP = 360;
     private static final int MAP = 900;
+    private static final int ADVICE = 600;
     /** What a pencil follows: a quarter of a millimetre smoother, no island under 1.5 mm², no point off by more than 0.08 mm. */
     private static final double TRACED_SOFTENING = 0.25;
     private static final double TRACED_SMALLEST = 1.5;
@@ -47,8 +48,14 @@ public class SourceWork {
         StoredPicture picture = pictures.get(piece.picture());
         Size shape = pictures.shape(piece.veil());
         Plane luminance = treated(piece, pictures.preview(piece.picture()).luminance(), piece.design().treatments().framing());
-        return new Readings(picture, shape, read(piece, shape, luminance), read(piece, shape, treated(piece)),
-                Advice.of(luminance, (int) Math.round(shape.width()), piece.design().printWidth(), piece.design().theWay().card().softening()));
+        SourceReading asItIs = read(piece, shape, luminance);
+        boolean toned = piece.design().treatments().list().size() > piece.design().treatments().framing().list().size();
+        return new Readings(picture, shape, asItIs, toned ? read(piece, shape, treated(piece)) : asItIs, advice(piece));
+    }
+
+    /** What would help, the best first; tones are told well enough by a smaller picture. */
+    private List<Advice> advice(Piece piece) {
+        return Advice.of(treated(piece, pictures.within(piece.veil(), ADVICE).luminance(), piece.design().treatments().framing()), piece.design().printWidth());
     }
 
     private static SourceReading read(Piece piece, Size shape, Plane plane) {
@@ -80,7 +87,7 @@ public class SourceWork {
 
     /** The treated picture as it would be printed, unmirrored. */
     public byte[] treatedPng(Piece piece) {
-        return Rasters.png(Picture.grey(inverted(piece, treated(piece))));
+        return Rasters.png(Rasters.greys(inverted(piece, treated(piece))));
     }
 
     /** How far the first {@code count} treatments go, small. */
@@ -89,7 +96,7 @@ public class SourceWork {
         if (count < 0 || count > all.list().size()) {
             throw new NotFound("treatment", count);
         }
-        return Rasters.png(Picture.grey(all.apply(pictures.within(piece.veil(), STEP).luminance(), piece.design().printWidth(), count)));
+        return Rasters.png(Rasters.greys(all.apply(pictures.within(piece.veil(), STEP).luminance(), piece.design().printWidth(), count)));
     }
 
     /** The picture in its colours, framed so. */
@@ -101,7 +108,7 @@ public class SourceWork {
     public List<Region> outlines(Piece piece, int tones) {
         UnusableValue.requireWithin("tones", tones, 2, 6, "tones", "Two give one line around the darks.");
         double width = piece.design().printWidth().millimetres();
-        Plane lightness = treated(piece).blurred(TRACED_SOFTENING * pictures.preview(piece.picture()).width() / width).map(y -> (float) Lab.lightnessOf(Math.clamp(y, 0, 1)));
+        Plane lightness = treated(piece).blurred(TRACED_SOFTENING * pictures.preview(piece.picture()).width() / width).map(Lab::lightnessNear);
         return IntStream.range(1, tones).mapToObj(i -> Region.below(lightness, 100f * i / tones, TRACED_SMALLEST / (width * width)).simpler(TRACED_TOLERANCE / width)).toList();
     }
 
@@ -117,7 +124,7 @@ public class SourceWork {
 
     /** A small picture of what one piece of advice would do; past the last, of the picture untreated. */
     public byte[] offeredPng(Piece piece, int index) {
-        List<Advice> advice = read(piece).advice();
+        List<Advice> advice = advice(piece);
         if (index < 0 || index > advice.size()) {
             throw new NotFound("advice", index);
         }

@@ -122,12 +122,14 @@ class StoreTest {
     }
 
     @Test
-    void pictures_bothCopies_comeBack(Pictures pictures) {
+    void pictures_theFileAndItsWorkingCopy_comeBack(Pictures pictures) {
         Piece piece = piece();
-        assertArrayEquals(new byte[] {(byte) 0x89, 'P', 'N', 'G'}, java.util.Arrays.copyOf(pictures.full(piece.picture()), 4));
-        assertTrue(pictures.preview(piece.picture()).length > 100);
+        assertArrayEquals(new byte[] {(byte) 0x89, 'P', 'N', 'G'}, java.util.Arrays.copyOf(pictures.original(piece.picture()), 4));
+        pictures.keepPreview(piece.picture(), new byte[] {1, 2, 3});
+        assertArrayEquals(new byte[] {1, 2, 3}, pictures.preview(piece.picture()).orElseThrow());
+        assertTrue(pictures.preview(UUID.randomUUID()).isEmpty());
         assertEquals(600, pictures.find(piece.picture()).orElseThrow().width());
-        assertThrows(NotFound.class, () -> pictures.full(UUID.randomUUID()));
+        assertThrows(NotFound.class, () -> pictures.original(UUID.randomUUID()));
     }
 
     @Test
