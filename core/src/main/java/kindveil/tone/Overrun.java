@@ -1,54 +1,53 @@
 package kindveil.tone;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Random;
 import kindveil.image.Plane;
+import kindveil.light.Toner;
 import kindveil.measure.UnusableValue;
 
 /**
- * A sheet run through a weak printer again, over itself. Each run lays the same toner, so densities add (the law of
- * Bouguer and Lambert); but the machine does not take the sheet the same way twice. A run lies off by an even chance of up
- * to {@link #FEED_ERROR_MILLIMETRES} either way, across and down (assumed for a home machine fed by hand against marks).
+ * A sheet run through a weak printer again, over itself. Each run lays the same toner over what lies there, so what one lets
+ * through the next takes its share of (the law of Bouguer and Lambert); but the machine does not take the sheet the same way
+ * twice. A run after the first lies off by an even chance of up to {@link #FEED_ERROR_MILLIMETRES} either way, across and
+ * down (assumed for a home machine fed by hand against marks).
  *
  * @param runs 1 to 3
+ * @param once share of the light a solid dark lets through after one run, one way
  */
-public record Overrun(int runs) {
+public record Overrun(int runs, double once) {
     public static final int MOST = 3;
     public static final double FEED_ERROR_MILLIMETRES = 0.5;
-    private static final float BLACKEST = 0.02f;
     private static final int TRIALS = 4;
 
     public Overrun {
-        UnusableValue.requireWithin("runs", runs, 1, MOST, "", "A third run still helps; a fourth only blurs.");
+        requireRuns(runs);
     }
 
-    /** What a solid dark lets through after all runs, of what it lets through after one. */
-    public double transmittance(double once) {
+    public static int requireRuns(int runs) {
+        return (int) UnusableValue.requireWithin("runs", runs, 1, MOST, "", "A third run still helps; a fourth only blurs.");
+    }
+
+    /** What a solid dark lets through after all runs, one way. */
+    public double transmittance() {
         return Math.pow(once, runs);
     }
 
-    /** The picture as it stands on the sheet after all runs, light where no run laid toner. */
-    public Plane apply(Plane luminance, double pixelsPerMillimetre, long seed) {
-        if (runs == 1) {
-            return luminance;
-        }
+    /** The picture as each run lays it, the first where it is meant. */
+    public List<Plane> laid(Plane luminance, double pixelsPerMillimetre, long seed) {
+        List<Plane> laid = new ArrayList<>(List.of(luminance));
         Random random = new Random(seed);
-        Plane density = density(luminance);
-        Plane sum = density;
         for (int run = 1; run < runs; run++) {
             double dx = off(random) * pixelsPerMillimetre;
             double dy = off(random) * pixelsPerMillimetre;
-            Plane before = sum;
-            sum = Plane.compute(luminance.width(), luminance.height(), (x, y) -> before.at(x, y) + between(density, x - dx, y - dy));
+            laid.add(Plane.compute(luminance.width(), luminance.height(), (x, y) -> between(luminance, x - dx, y - dy)));
         }
-        return sum.map(d -> (float) Math.exp(-d / runs));
+        return laid;
     }
 
     private static double off(Random random) {
         return (2 * random.nextDouble() - 1) * FEED_ERROR_MILLIMETRES;
-    }
-
-    private static Plane density(Plane luminance) {
-        return luminance.map(y -> (float) -Math.log(Math.clamp(y, BLACKEST, 1)));
     }
 
     private static float between(Plane plane, double x, double y) {
@@ -59,16 +58,31 @@ public record Overrun(int runs) {
         return (plane.atClamped(x0, y0) * (1 - u) + plane.atClamped(x0 + 1, y0) * u) * (1 - v) + (plane.atClamped(x0, y0 + 1) * (1 - u) + plane.atClamped(x0 + 1, y0 + 1) * u) * v;
     }
 
-    /** Share of the detail that running it over itself takes, 0 to 1: the mean of a few sheets. */
+    /** Light that comes back through all runs off a white sheet, from 0 where all are solid to 1 where none lies. */
+    private Plane seen(List<Plane> laid) {
+        float solid = (float) (once * once);
+        float least = (float) Math.pow(solid, laid.size());
+        Plane first = laid.getFirst();
+        return Plane.rows(first.width(), first.height(), (y, out, from) -> {
+            for (int x = 0; x < first.width(); x++) {
+                float light = 1;
+                for (Plane run : laid) {
+                    light *= 1 - Toner.coverage(run.at(x, y)) * (1 - solid);
+                }
+                out[from + x] = (light - least) / (1 - least);
+            }
+        });
+    }
+
+    /** Share of the detail that running it over itself takes, 0 to 1: the mean of a few sheets, against runs that all lie right. */
     public double detailLost(Plane luminance, double pixelsPerMillimetre) {
         if (runs == 1) {
             return 0;
         }
-        Plane exact = density(luminance);
-        double before = energy(exact);
+        double before = energy(seen(java.util.Collections.nCopies(runs, luminance)));
         double lost = 0;
         for (int trial = 0; trial < TRIALS; trial++) {
-            lost += before < 1e-9 ? 0 : Math.clamp(1 - energy(density(apply(luminance, pixelsPerMillimetre, trial))) / before, 0, 1);
+            lost += before < 1e-9 ? 0 : Math.clamp(1 - energy(seen(laid(luminance, pixelsPerMillimetre, trial))) / before, 0, 1);
         }
         return lost / TRIALS;
     }

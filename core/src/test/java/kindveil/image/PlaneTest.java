@@ -83,4 +83,50 @@ class PlaneTest {
         Plane plane = noise(5, 5);
         assertEquals(plane.at(2, 3), Picture.grey(plane).luminance().at(2, 3), 1e-6);
     }
+
+    /** Against adding up every old pixel's overlap with the new one. */
+    @ParameterizedTest
+    @CsvSource({"17,11,5,4", "6,5,14,9", "30,30,29,31"})
+    void resized_isTheMeanUnderEachNewPixel(int w, int h, int toW, int toH) {
+        Plane plane = noise(w, h);
+        Plane scaled = plane.resized(toW, toH);
+        for (int y = 0; y < toH; y++) {
+            for (int x = 0; x < toW; x++) {
+                double sum = 0;
+                double area = 0;
+                for (int v = 0; v < h; v++) {
+                    for (int u = 0; u < w; u++) {
+                        double across = Math.max(0, Math.min(u + 1, (x + 1.0) * w / toW) - Math.max(u, x * (double) w / toW));
+                        double down = Math.max(0, Math.min(v + 1, (y + 1.0) * h / toH) - Math.max(v, y * (double) h / toH));
+                        sum += across * down * plane.at(u, v);
+                        area += across * down;
+                    }
+                }
+                assertEquals(sum / area, scaled.at(x, y), 1e-4);
+            }
+        }
+    }
+
+    /** Against the two-dimensional sum, its ends drawn out. */
+    @Test
+    void blurred_isTheWeighedSum() {
+        Plane plane = noise(23, 19);
+        double sigma = 1.7;
+        Plane soft = plane.blurred(sigma);
+        int reach = (int) Math.ceil(3 * sigma);
+        for (int y = 0; y < 19; y += 3) {
+            for (int x = 0; x < 23; x++) {
+                double sum = 0;
+                double weights = 0;
+                for (int v = -reach; v <= reach; v++) {
+                    for (int u = -reach; u <= reach; u++) {
+                        double weight = Math.exp(-(u * u + v * v) / (2 * sigma * sigma));
+                        sum += weight * plane.atClamped(x + u, y + v);
+                        weights += weight;
+                    }
+                }
+                assertEquals(sum / weights, soft.at(x, y), 1e-5);
+            }
+        }
+    }
 }

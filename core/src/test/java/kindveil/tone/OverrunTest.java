@@ -5,59 +5,72 @@ import static org.junit.jupiter.api.Assertions.assertSame;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.List;
 import kindveil.image.Plane;
 import kindveil.measure.UnusableValue;
 import org.junit.jupiter.api.Test;
 
 class OverrunTest {
+    private static final double WEAK = 0.45;
+
     /** Black lines of some width, one each 8 mm, at 20 pixels to the millimetre. */
     private static Plane lines(double millimetres) {
-        return Plane.compute(640, 200, (x, y) -> x % 160 < millimetres * 20 ? 0.03f : 0.9f);
+        return Plane.compute(640, 200, (x, y) -> x % 160 < millimetres * 20 ? 0 : 1);
     }
 
     @Test
-    void apply_once_isThePrintItself() {
+    void laid_once_isThePrintItself() {
         Plane plane = lines(1);
-        assertSame(plane, new Overrun(1).apply(plane, 20, 5));
-        assertEquals(0, new Overrun(1).detailLost(plane, 20));
+        assertSame(plane, new Overrun(1, WEAK).laid(plane, 20, 5).getFirst());
+        assertEquals(0, new Overrun(1, WEAK).detailLost(plane, 20));
     }
 
-    /** A flat tone cannot be out of register; a dark of 45 % lets 20 % through after two runs. */
+    /** A dark of 45 % lets 20 % through after two runs. */
     @Test
-    void apply_flat_staysAndDensitiesAdd() {
-        Plane flat = Plane.filled(50, 50, 0.4f);
-        assertEquals(0.4, new Overrun(3).apply(flat, 20, 1).at(20, 30), 1e-5);
-        assertEquals(0.2025, new Overrun(2).transmittance(0.45), 1e-12);
+    void transmittance_multiplies() {
+        assertEquals(0.2025, new Overrun(2, WEAK).transmittance(), 1e-12);
     }
 
+    /** Every run lies within half a millimetre of where it is meant, and the same seed gives the same sheet. */
     @Test
-    void apply_neverDarkensOrLightensBeyondThePrint() {
-        Plane over = new Overrun(2).apply(lines(0.4), 20, 3);
-        for (int x = 0; x < 640; x++) {
-            assertTrue(over.at(x, 100) >= 0.03f - 1e-4 && over.at(x, 100) <= 0.9f + 1e-4);
+    void laid_runsLieOffByNoMoreThanTheFeedError() {
+        Plane dot = Plane.compute(200, 200, (x, y) -> x == 100 && y == 100 ? 0 : 1);
+        for (int seed = 0; seed < 40; seed++) {
+            List<Plane> laid = new Overrun(3, WEAK).laid(dot, 20, seed);
+            assertEquals(3, laid.size());
+            for (Plane run : laid) {
+                double cx = 0;
+                double cy = 0;
+                double sum = 0;
+                for (int y = 80; y < 121; y++) {
+                    for (int x = 80; x < 121; x++) {
+                        double ink = 1 - run.at(x, y);
+                        sum += ink;
+                        cx += ink * x;
+                        cy += ink * y;
+                    }
+                }
+                assertEquals(1, sum, 1e-4, "all its ink is there");
+                assertTrue(Math.abs(cx / sum - 100) <= 10.001 && Math.abs(cy / sum - 100) <= 10.001, "seed " + seed);
+            }
+            assertEquals(laid.get(2).at(103, 98), new Overrun(3, WEAK).laid(dot, 20, seed).get(2).at(103, 98));
         }
     }
 
     @Test
-    void apply_sameSeed_sameSheet() {
-        assertEquals(new Overrun(2).apply(lines(0.5), 20, 9).at(163, 60), new Overrun(2).apply(lines(0.5), 20, 9).at(163, 60));
-    }
-
-    /** The toner laid is the same wherever it lands, up to what falls off the border. */
-    @Test
-    void apply_inTheMiddle_keepsTheToner() {
-        Plane one = Plane.compute(400, 400, (x, y) -> x > 150 && x < 250 && y > 150 && y < 250 ? 0.05f : 1f);
-        Plane over = new Overrun(3).apply(one, 20, 11);
-        assertEquals(one.map(v -> (float) -Math.log(v)).mean(), over.map(v -> (float) -Math.log(v)).mean(), 1e-4);
+    void detailLost_growsWithFinenessAndLeavesSoftPicturesAlone() {
+        double fine = new Overrun(2, WEAK).detailLost(lines(0.3), 20);
+        double wide = new Overrun(2, WEAK).detailLost(lines(3), 20);
+        assertTrue(fine > 0.1 && fine < 1, String.valueOf(fine));
+        assertTrue(new Overrun(3, WEAK).detailLost(lines(0.3), 20) > 0);
+        Plane soft = Plane.compute(640, 200, (x, y) -> (float) (0.45 + 0.4 * Math.sin(x / 60.0)));
+        assertTrue(new Overrun(2, WEAK).detailLost(soft, 20) < 0.05);
+        assertTrue(wide > 0, "edges double whatever the width: " + wide);
     }
 
     @Test
-    void detailLost_growsWithRunsAndWithFineness() {
-        double two = new Overrun(2).detailLost(lines(0.3), 20);
-        assertTrue(two > 0.3 && two < 1, String.valueOf(two));
-        assertTrue(new Overrun(3).detailLost(lines(0.3), 20) > two);
-        Plane coarse = Plane.compute(640, 200, (x, y) -> (float) (0.45 + 0.4 * Math.sin(x / 60.0)));
-        assertTrue(new Overrun(2).detailLost(coarse, 20) < 0.05);
-        assertTrue(assertThrows(UnusableValue.class, () -> new Overrun(4)).getMessage().contains("1 to 3"));
+    void runs_outsideTheUsual_areRefused() {
+        assertTrue(assertThrows(UnusableValue.class, () -> new Overrun(4, WEAK)).getMessage().contains("1 to 3"));
+        assertTrue(assertThrows(UnusableValue.class, () -> Overrun.requireRuns(0)).getMessage().contains("1 to 3"));
     }
 }

@@ -35,7 +35,7 @@ function send(board, copy, to) {
   board.dataset.again = again;
   window.htmx.ajax("POST", `${board.dataset.address}/arrange`, {
     target: "#board", swap: "outerHTML",
-    values: { _csrf: board.querySelector("[name=_csrf]").value, version: board.dataset.version, from, index: copy.dataset.index, to: to.sheet, x: to.x.toFixed(2), y: to.y.toFixed(2), turned: to.turned },
+    values: { version: board.dataset.version, from, index: copy.dataset.index, to: to.sheet, x: to.x.toFixed(2), y: to.y.toFixed(2), turned: to.turned },
   }).then(() => document.getElementById(again)?.focus({ preventScroll: true }));
 }
 

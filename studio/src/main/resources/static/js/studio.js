@@ -100,6 +100,14 @@ function comeBack() {
   changed = "";
 }
 
+// what is asked for from within a page carries the same token as its forms
+function signed(event) {
+  if (event.detail.verb !== "get" && !event.detail.parameters._csrf) {
+    event.detail.parameters._csrf = document.querySelector("meta[name=form-token]").content;
+  }
+}
+
+document.addEventListener("htmx:configRequest", signed);
 document.addEventListener("keydown", stateKeys);
 document.addEventListener("htmx:afterSettle", comeBack);
 document.addEventListener("htmx:load", (event) => start(event.target));

@@ -1,5 +1,6 @@
 package kindveil.studio.device;
 
+import java.util.List;
 import java.util.Random;
 import kindveil.bench.PrintKind;
 import kindveil.image.Plane;
@@ -37,15 +38,17 @@ public record Machine(String words, double solid, double spread) {
      * @param page as the file draws it
      */
     public Plane scan(Plane page, double pixelsPerMillimetre, int runs, Faults faults, long seed) {
-        Plane fed = placed(new Overrun(runs).apply(page, pixelsPerMillimetre, seed), faults);
+        List<Plane> fed = new Overrun(runs, Math.sqrt(solid)).laid(page, pixelsPerMillimetre, seed).stream().map(run -> placed(run, faults)).toList();
         Random random = new Random(seed);
         double phase = random.nextDouble() * 2 * Math.PI;
-        Plane printed = Plane.compute(fed.width(), fed.height(), (x, y) -> {
-            double swing = faults.uneven() / 100 * Math.sin(2 * Math.PI * y / pixelsPerMillimetre / DRUM_MILLIMETRES + phase + 0.8 * Math.sin(x / pixelsPerMillimetre / 60));
-            double amount = runs * (1 + swing);
-            float dark = (float) Math.max(LEAST, Math.pow(solid, Math.max(0.05, amount)));
-            float covered = Toner.coverage(fed.at(x, y));
-            return PAPER * (1 - covered * (1 - dark));
+        Plane printed = Plane.compute(page.width(), page.height(), (x, y) -> {
+            double swing = faults.uneven() == 0 ? 0 : faults.uneven() / 100 * Math.sin(2 * Math.PI * y / pixelsPerMillimetre / DRUM_MILLIMETRES + phase + 0.8 * Math.sin(x / pixelsPerMillimetre / 60));
+            float dark = (float) (swing == 0 ? solid : Math.pow(solid, Math.max(0.05, 1 + swing)));
+            float light = PAPER;
+            for (Plane run : fed) {
+                light *= 1 - Toner.coverage(run.at(x, y)) * (1 - dark);
+            }
+            return Math.max(LEAST, light);
         });
         Plane soft = printed.blurred(Math.hypot(spread, SCANNER_SPREAD) * pixelsPerMillimetre);
         return Plane.compute(soft.width(), soft.height(), (x, y) -> Math.clamp(soft.at(x, y) + (float) (GRAIN * grain(x, y, seed)), 0, 1));

@@ -56,7 +56,7 @@ public record Gathering(int version, List<Wanted> wanted, List<SetUp> setUps) {
         public SetUp {
             byHand = byHand.stream().map(List::copyOf).toList();
             size(sheet);
-            new Overrun(runs);
+            Overrun.requireRuns(runs);
         }
 
         static SetUp of(PrintKind kind, Paper paper) {

@@ -235,6 +235,7 @@ public class SheetWork {
 
     /** Puts copy {@code index} of sheet {@code from} elsewhere; refused with all that would be wrong. */
     public void arrange(PrintKind kind, int version, int from, int index, Put put) {
+        requireNow(version);
         Batch batch = batch(kind);
         List<List<Spot>> sheets = new ArrayList<>(spots(batch).stream().map(ArrayList::new).toList());
         if (from < 0 || from >= sheets.size() || index < 0 || index >= sheets.get(from).size()) {
@@ -268,12 +269,16 @@ public class SheetWork {
 
     // --- what is gathered, and how
 
-    private void change(int version, java.util.function.UnaryOperator<Gathering> change) {
+    private Gathering requireNow(int version) {
         Gathering now = gatherings.now();
         if (now.version() != version) {
             throw new Outdated("What is gathered on the sheets");
         }
-        gatherings.replace(change.apply(now));
+        return now;
+    }
+
+    private void change(int version, java.util.function.UnaryOperator<Gathering> change) {
+        gatherings.replace(change.apply(requireNow(version)));
     }
 
     /** Puts an image on the sheets; whatever version, since nothing is taken away. */
@@ -330,7 +335,7 @@ public class SheetWork {
         double width = item.planned.brief().width().millimetres();
         return overrun.get(List.of(piece.picture(), piece.design().treated(), width, runs), key -> {
             Plane plane = sources.printed(piece, OVERRUN_PIXELS);
-            return new Overrun(runs).detailLost(plane, plane.width() / width);
+            return new Overrun(runs, piece.design().print().transmittance()).detailLost(plane, plane.width() / width);
         });
     }
 

@@ -173,4 +173,83 @@ class PictureIntakeTest {
             assertEquals(image.getRGB(3, 4) >> shift & 255, back.getRGB(3, 4) >> shift & 255, 1);
         }
     }
+
+    @Test
+    void read_sixteenBitColourTiff_keepsItsColours() throws Exception {
+        WritableRaster raster = Raster.createInterleavedRaster(DataBuffer.TYPE_USHORT, 48, 40, 3, null);
+        for (int y = 0; y < 40; y++) {
+            for (int x = 0; x < 48; x++) {
+                raster.setPixel(x, y, x < 24 ? new int[] {65535, 0x8080, 0} : new int[] {0, 0, 65535});
+            }
+        }
+        ComponentColorModel deep = new ComponentColorModel(ColorSpace.getInstance(ColorSpace.CS_sRGB), false, false, Transparency.OPAQUE, DataBuffer.TYPE_USHORT);
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageWriter writer = java.util.stream.StreamSupport.stream(((Iterable<ImageWriter>) () -> ImageIO.getImageWritersByFormatName("tiff")).spliterator(), false)
+                .filter(w -> w.getOriginatingProvider().getPluginClassName().startsWith("com.sun")).findFirst().orElseThrow();
+        try (var stream = ImageIO.createImageOutputStream(out)) {
+            writer.setOutput(stream);
+            writer.write(new BufferedImage(deep, raster, false, null));
+        }
+        BufferedImage image = PictureIntake.read("x", out.toByteArray());
+        int left = image.getRGB(5, 5);
+        assertEquals(255, left >> 16 & 255, 1);
+        assertEquals(128, left >> 8 & 255, 1);
+        assertEquals(0xFF0000FF, image.getRGB(40, 5));
+    }
+
+    @Test
+    void read_palettePngWithTransparency_liesOnWhite() {
+        byte[] red = {(byte) 200, 0, 10};
+        byte[] green = {0, 0, 20};
+        byte[] blue = {0, 0, 30};
+        byte[] alpha = {(byte) 255, 0, (byte) 255};
+        BufferedImage palette = new BufferedImage(40, 40, BufferedImage.TYPE_BYTE_INDEXED, new java.awt.image.IndexColorModel(8, 3, red, green, blue, alpha));
+        palette.getRaster().setSample(20, 20, 0, 1);
+        palette.getRaster().setSample(21, 20, 0, 2);
+        BufferedImage image = PictureIntake.read("x", Samples.encoded(palette, "png"));
+        assertEquals(0xFFC80000, image.getRGB(2, 2));
+        assertEquals(0xFFFFFFFF, image.getRGB(20, 20));
+        assertEquals(0xFF0A141E, image.getRGB(21, 20));
+    }
+
+    /** Enlarged between pixels, reduced by mean light: against the pixel arithmetic itself, whatever the memory layout. */
+    @ParameterizedTest
+    @ValueSource(ints = {BufferedImage.TYPE_INT_RGB, BufferedImage.TYPE_3BYTE_BGR, BufferedImage.TYPE_INT_ARGB, BufferedImage.TYPE_BYTE_GRAY})
+    void luminance_anyLayoutAndSize_isTheLightOfThePixels(int type) {
+        java.util.Random random = new java.util.Random(type);
+        BufferedImage image = new BufferedImage(24, 16, type);
+        double[][] light = new double[16][24];
+        for (int y = 0; y < 16; y++) {
+            for (int x = 0; x < 24; x++) {
+                int grey = random.nextInt(256);
+                if (type == BufferedImage.TYPE_BYTE_GRAY) {
+                    image.getRaster().setSample(x, y, 0, grey);
+                } else {
+                    image.setRGB(x, y, 0xFF000000 | grey << 16 | grey << 8 | grey);
+                }
+                light[y][x] = kindveil.light.Srgb.decode(grey / 255.0);
+            }
+        }
+        assertEquals(light[3][7], Rasters.light(image).at(7, 3), 1e-5);
+        var half = Rasters.luminance(image, 12, 8);
+        assertEquals((light[4][6] + light[4][7] + light[5][6] + light[5][7]) / 4, half.at(3, 2), 1e-5);
+        var twice = Rasters.luminance(image, 48, 32);
+        // a quarter of a pixel right of and below the middle of pixel 5, 6
+        double across = light[6][5] * 0.75 + light[6][6] * 0.25;
+        double below = light[7][5] * 0.75 + light[7][6] * 0.25;
+        assertEquals(across * 0.75 + below * 0.25, twice.at(11, 13), 1e-5);
+        assertEquals(light[0][0], twice.at(0, 0), 1e-5);
+    }
+
+    @Test
+    void bitsAndGreys_areEncodedAsTheyAreSeen() {
+        var plane = kindveil.image.Plane.of(3, 1, new float[] {0, 0.2140f, 1});
+        BufferedImage grey = Rasters.greys(plane);
+        assertEquals(0, grey.getRaster().getSample(0, 0, 0));
+        assertEquals(128, grey.getRaster().getSample(1, 0, 0), 1);
+        assertEquals(255, grey.getRaster().getSample(2, 0, 0));
+        BufferedImage bits = Rasters.bits(plane);
+        assertEquals(0xFF000000, bits.getRGB(0, 0));
+        assertEquals(0xFFFFFFFF, bits.getRGB(2, 0));
+    }
 }

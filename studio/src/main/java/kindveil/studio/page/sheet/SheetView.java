@@ -148,6 +148,6 @@ public record SheetView(String address, String carrier, String heading, String t
             long places = master.sheets().stream().flatMap(sheet -> sheet.places().stream()).filter(p -> p.what().equals(item.label())).count() * master.copies();
             words.add("You take home %d of %s (%s).".formatted(places, item.label(), item.planned().brief().width().print(UnitSystem.METRIC) + " wide"));
         }
-        return new Counter("%s, copied %s: %d sheets to pay".formatted(n == 1 ? "One master" : n + " masters", SheetWork.times(master.copies()), master.paid()), words);
+        return new Counter("%s, copied %s: %s to pay".formatted(n == 1 ? "One master" : n + " masters", SheetWork.times(master.copies()), master.paid() == 1 ? "one sheet" : master.paid() + " sheets"), words);
     }
 }
