@@ -29,6 +29,7 @@ import kindveil.studio.work.Rooms;
 import kindveil.studio.work.Veil;
 import kindveil.studio.work.Run;
 import kindveil.studio.work.Runs;
+import kindveil.studio.work.SheetWork;
 import kindveil.studio.work.StudioRoom;
 import kindveil.studio.work.ToldDeed;
 import kindveil.tone.Treatment.Levels;
@@ -52,10 +53,12 @@ class DemoStudio implements SmartLifecycle {
     private final Rooms rooms;
     private final Log log;
     private final LookWork looks;
+    private final SheetWork sheets;
     private final Clock clock;
     private boolean running;
 
-    DemoStudio(PictureWork pictures, PieceWork work, Pieces pieces, Runs runs, Rooms rooms, Log log, LookWork looks, Clock clock) {
+    DemoStudio(PictureWork pictures, PieceWork work, Pieces pieces, Runs runs, Rooms rooms, Log log, LookWork looks, SheetWork sheets, Clock clock) {
+        this.sheets = sheets;
         this.pictures = pictures;
         this.work = work;
         this.pieces = pieces;
@@ -101,6 +104,16 @@ class DemoStudio implements SmartLifecycle {
         gauge();
         rope();
         heron();
+        sheets();
+    }
+
+    /** What is to be printed next: three images from the copy shop, two others beside them. */
+    private void sheets() {
+        List<String> wanted = List.of("Mooring rope", "Reed bed", "Heron at the landing", "Lantern moth, blue", "Ticket on tape");
+        for (String title : wanted) {
+            pieces.all().stream().filter(piece -> piece.title().equals(title)).findFirst().ifPresent(sheets::gather);
+        }
+        sheets.setUp(kindveil.bench.PrintKind.GOOD_TONER, sheets.gathering().version(), List.of(), kindveil.sheet.Paper.A4.name(), "copy shop at the landing", 1);
     }
 
     private Instant ago(Duration duration) {

@@ -5,6 +5,7 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
 import java.util.stream.IntStream;
 import javax.imageio.ImageIO;
 import kindveil.image.Picture;
@@ -14,6 +15,10 @@ import kindveil.light.Srgb;
 /** Between encoded rasters and planes of linear light. */
 public final class Rasters {
     private static final int QUICK = 1;
+    private static final int SIGNATURE = 8;
+    /** Length, name and check sum of a chunk, beside what it holds. */
+    private static final int CHUNK = 12;
+    private static final int ICC_PROFILE = 0x69434350;
 
     private Rasters() {
     }
@@ -204,7 +209,22 @@ public final class Rasters {
     }
 
     public static byte[] png(BufferedImage image) {
-        return new PngEncoder().withBufferedImage(image).withCompressionLevel(QUICK).toBytes();
+        return plain(new PngEncoder().withBufferedImage(image).withCompressionLevel(QUICK).toBytes());
+    }
+
+    /**
+     * A PNG without its iCCP chunk (W3C, Portable Network Graphics, third edition, 5.3): greys would carry the platform's
+     * profile of linear light, which ours never are, and be shown far too light.
+     */
+    static byte[] plain(byte[] png) {
+        ByteBuffer chunks = ByteBuffer.wrap(png);
+        for (int at = SIGNATURE; at < png.length; at += CHUNK + chunks.getInt(at)) {
+            if (chunks.getInt(at + 4) == ICC_PROFILE) {
+                int length = CHUNK + chunks.getInt(at);
+                return ByteBuffer.allocate(png.length - length).put(png, 0, at).put(png, at + length, png.length - at - length).array();
+            }
+        }
+        return png;
     }
 
     public static byte[] png(Picture picture) {

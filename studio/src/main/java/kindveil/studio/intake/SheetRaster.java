@@ -98,7 +98,7 @@ public final class SheetRaster {
 
     /** PNG with its density (W3C, Portable Network Graphics, third edition, 11.3.4.3: pHYs). */
     public static byte[] png(BufferedImage page, int dotsPerInch) {
-        return new PngEncoder().withBufferedImage(page).withCompressionLevel(1).withPhysicalPixelDimensions(PngEncoderPhysicalPixelDimensions.dotsPerInch(dotsPerInch)).toBytes();
+        return Rasters.plain(new PngEncoder().withBufferedImage(page).withCompressionLevel(1).withPhysicalPixelDimensions(PngEncoderPhysicalPixelDimensions.dotsPerInch(dotsPerInch)).toBytes());
     }
 
     /** TIFF 6.0 with its density, packed: Group 4 where it is black and white, Deflate otherwise. */

@@ -28,6 +28,7 @@ import kindveil.studio.intake.SheetRaster;
 import org.junit.jupiter.api.Test;
 
 class SimulatedPrinterTest {
+    private static final Map<Double, Plane> DRAWN = new java.util.concurrent.ConcurrentHashMap<>();
     private Instant now = Instant.parse("2026-11-25T18:00:00Z");
     private final SimulatedPrinter printer = new SimulatedPrinter(new Clock() {
         @Override
@@ -48,12 +49,15 @@ class SimulatedPrinterTest {
 
     /** Sheets as they are drawn for a picture half black, with their rule. */
     private static List<Page> pages(int count, double drawn) {
+        return Collections.nCopies(count, new Page("sheet", DRAWN.computeIfAbsent(drawn, SimulatedPrinterTest::drawn), drawn));
+    }
+
+    private static Plane drawn(double drawn) {
         PrintSheet sheet = PrintSheet.of(Paper.A4, Length.ofMillimetres(120), Length.ofMillimetres(160), 1);
         BufferedImage image = Rasters.bits(Plane.compute(240, 320, (x, y) -> x < 120 ? 0 : 1));
         PrintPdf.Leaf leaf = new PrintPdf.Leaf(sheet, Map.of("", image), Map.of(), "note", "settings", drawn, false);
         BufferedImage page = SheetRaster.draw(leaf, 600);
-        Plane light = Rasters.luminance(page, (int) Math.round(page.getWidth() / 3.0), (int) Math.round(page.getHeight() / 3.0));
-        return Collections.nCopies(count, new Page("sheet", light, drawn));
+        return Rasters.luminance(page, (int) Math.round(page.getWidth() / 3.0), (int) Math.round(page.getHeight() / 3.0));
     }
 
     private void after(double paces) {

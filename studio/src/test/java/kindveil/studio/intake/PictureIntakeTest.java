@@ -252,4 +252,13 @@ class PictureIntakeTest {
         assertEquals(0xFF000000, bits.getRGB(0, 0));
         assertEquals(0xFFFFFFFF, bits.getRGB(2, 0));
     }
+
+    /** Greys look as they did: by an independent reader of colour profiles, and without any in the file. */
+    @Test
+    void png_ofGreys_carriesNoProfileAndReadsAsItIsSeen() {
+        byte[] png = Rasters.png(Rasters.greys(kindveil.image.Plane.filled(40, 40, 0.2140f)));
+        assertFalse(new String(png, StandardCharsets.ISO_8859_1).contains("iCCP"));
+        assertEquals(128, PictureIntake.read("x", png).getRGB(9, 9) & 255, 1);
+        assertEquals(0.2140f, Rasters.light(Rasters.decode(png)).at(5, 5), 0.003);
+    }
 }
