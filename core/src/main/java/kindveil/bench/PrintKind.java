@@ -23,6 +23,7 @@ public enum PrintKind {
 
     /** From this share of colour on a mixed print behaves as a dye print (assumed). */
     static final double COLOURFUL = 0.15;
+    private static final double COLOURLESS = 0.01;
     private final String words;
     private final Ink ink;
     private final Sheet sheet;
@@ -76,6 +77,28 @@ public enum PrintKind {
             case DYE -> 1;
             case MIXED -> colourShare;
             case TONER, PRINTERS, PIGMENT, SUBLIMED -> 0;
+        };
+    }
+
+    /** Whether it prints in colours; a toner copy is taken as black. */
+    public boolean inColours() {
+        return ink != Ink.TONER;
+    }
+
+    /** What becomes of the colours of a picture of which {@code share} is coloured, 0 to 1. */
+    public String colouring(double share) {
+        if (share < COLOURLESS) {
+            return "Hardly anything of it is coloured.";
+        }
+        String coloured = Math.round(share * 100) + " % of it is coloured";
+        return switch (ink) {
+            case TONER -> coloured + ": printed black, only its light and dark is kept.";
+            case PRINTERS -> coloured + ": printer's ink carries its colours.";
+            case SUBLIMED -> coloured + ": the dye layer carries its colours.";
+            case PIGMENT -> coloured + ": pigment holds its colours" + (sheet == Sheet.COATED_FILM ? "." : ", once it is fixed.");
+            case DYE -> coloured + ": dye runs in water" + (sheet == Sheet.COATED_FILM ? ", colour may stay on the film and fine writing blurs." : ", so fix it before it gets wet.");
+            case MIXED -> coloured + (share >= COLOURFUL ? ": the black is pigment and holds, the colours are dye and run; take it as a dye print."
+                    : ": nearly all of it is pigment black, which holds.");
         };
     }
 

@@ -44,6 +44,22 @@ public record Picture(Plane red, Plane green, Plane blue) {
         });
     }
 
+    /**
+     * The same hues at another luminance: darkened towards black in proportion, lightened towards white in proportion, so that
+     * the result has just that luminance and nothing leaves [0, 1].
+     */
+    public Picture withLuminance(Plane wanted) {
+        Plane present = luminance();
+        return each(plane -> Plane.rows(width(), height(), (y, out, from) -> {
+            for (int x = 0; x < width(); x++) {
+                float is = present.at(x, y);
+                float to = wanted.at(x, y);
+                float colour = plane.at(x, y);
+                out[from + x] = to <= is ? (is <= 0 ? 0 : colour * to / is) : is >= 1 ? 1 : colour + (1 - colour) * (to - is) / (1 - is);
+            }
+        }));
+    }
+
     public Picture resized(int width, int height) {
         return each(plane -> plane.resized(width, height));
     }

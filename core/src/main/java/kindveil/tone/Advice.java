@@ -3,6 +3,7 @@ package kindveil.tone;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import kindveil.image.Plane;
 import kindveil.measure.Length;
 import kindveil.tone.Treatment.Levels;
@@ -20,12 +21,16 @@ public record Advice(List<Treatment> treatments, double before, double after) {
     private static final double DARKEST = 0.02;
     private static final double LIGHTEST = 0.98;
 
-    /** Those that gain at least three parts in a hundred, the best first. */
-    public static List<Advice> of(Plane luminance, Length printedWidth) {
+    /**
+     * Those that gain at least three parts in a hundred, the best first.
+     *
+     * @param printed what is done to the treated picture before it is printed, for a print in negative
+     */
+    public static List<Advice> of(Plane luminance, Length printedWidth, UnaryOperator<Plane> printed) {
         Tones tones = Tones.of(luminance);
-        double before = SourceReading.carrying(tones);
+        double before = SourceReading.carrying(Tones.of(printed.apply(luminance)));
         return candidates(tones).stream()
-                .map(treatments -> new Advice(treatments, before, SourceReading.carrying(Tones.of(new Treatments(treatments).apply(luminance, printedWidth)))))
+                .map(treatments -> new Advice(treatments, before, SourceReading.carrying(Tones.of(printed.apply(new Treatments(treatments).apply(luminance, printedWidth))))))
                 .filter(advice -> advice.gain() >= WORTHWHILE)
                 .sorted(Comparator.comparingDouble(Advice::gain).reversed())
                 .toList();

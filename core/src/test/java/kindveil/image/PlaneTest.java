@@ -129,4 +129,22 @@ class PlaneTest {
             }
         }
     }
+
+    /** Any colour at any luminance: it has that luminance, stays inside, and keeps the order of its parts. */
+    @Test
+    void withLuminance_hasItAndKeepsTheHue() {
+        Random random = new Random(5);
+        Picture picture = new Picture(noise(20, 20), noise(20, 20).mirrored(), noise(20, 20).map(v -> v * v));
+        Plane wanted = Plane.compute(20, 20, (x, y) -> x == 0 ? 0 : x == 1 ? 1 : random.nextFloat());
+        Picture other = picture.withLuminance(wanted);
+        for (int y = 0; y < 20; y++) {
+            for (int x = 0; x < 20; x++) {
+                assertEquals(wanted.at(x, y), other.luminance().at(x, y), 1e-4);
+                float red = other.red().at(x, y);
+                float green = other.green().at(x, y);
+                org.junit.jupiter.api.Assertions.assertTrue(red >= -1e-5 && red <= 1 + 1e-5 && green >= -1e-5 && green <= 1 + 1e-5);
+                org.junit.jupiter.api.Assertions.assertTrue((red - green) * (picture.red().at(x, y) - picture.green().at(x, y)) >= -1e-5);
+            }
+        }
+    }
 }

@@ -158,7 +158,7 @@ class ToneTest {
 
     @Test
     void advice_foggyPicture_offersLevelsAndGainsWhatItSays() {
-        List<Advice> advice = Advice.of(foggy(), WIDTH);
+        List<Advice> advice = Advice.of(foggy(), WIDTH, plane -> plane);
         assertTrue(advice.size() >= 2);
         Advice best = advice.getFirst();
         assertTrue(best.gain() > 0.2 && best.gain() >= advice.getLast().gain());
@@ -169,6 +169,6 @@ class ToneTest {
 
     @Test
     void advice_boldDrawing_hasNothingToAdd() {
-        assertTrue(Advice.of(lightness(60, 40, (x, y) -> x < 30 ? 0 : 100), WIDTH).isEmpty());
+        assertTrue(Advice.of(lightness(60, 40, (x, y) -> x < 30 ? 0 : 100), WIDTH, plane -> plane).isEmpty());
     }
 }

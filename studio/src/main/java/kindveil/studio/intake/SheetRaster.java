@@ -38,10 +38,11 @@ public final class SheetRaster {
     private SheetRaster() {
     }
 
-    /** Black and white only if all its images are, greys otherwise. */
+    /** Black and white only if all its images are, in colours if one is, greys otherwise. */
     public static BufferedImage draw(PrintPdf.Leaf leaf, int dotsPerInch) {
         boolean bits = leaf.images().values().stream().allMatch(image -> image.getType() == BufferedImage.TYPE_BYTE_BINARY);
-        BufferedImage page = marks(leaf, dotsPerInch, bits);
+        boolean colours = leaf.images().values().stream().anyMatch(image -> image.getType() == BufferedImage.TYPE_INT_RGB);
+        BufferedImage page = marks(leaf, dotsPerInch, bits ? ImageType.BINARY : colours ? ImageType.RGB : ImageType.GRAY);
         Graphics2D g = page.createGraphics();
         g.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_NEAREST_NEIGHBOR);
         double cx = leaf.sheet().width().millimetres() / 2;
@@ -76,9 +77,9 @@ public final class SheetRaster {
     }
 
     /** Rule, marks and words, from the same drawing as the PDF. */
-    private static BufferedImage marks(PrintPdf.Leaf leaf, int dotsPerInch, boolean bits) {
+    private static BufferedImage marks(PrintPdf.Leaf leaf, int dotsPerInch, ImageType type) {
         try (PDDocument document = Loader.loadPDF(PrintPdf.write("", List.of(leaf.withoutImages())))) {
-            BufferedImage drawn = new PDFRenderer(document).renderImageWithDPI(0, dotsPerInch, bits ? ImageType.BINARY : ImageType.GRAY);
+            BufferedImage drawn = new PDFRenderer(document).renderImageWithDPI(0, dotsPerInch, type);
             int width = (int) pixel(leaf.sheet().width().millimetres(), dotsPerInch);
             int height = (int) pixel(leaf.sheet().height().millimetres(), dotsPerInch);
             if (drawn.getWidth() == width && drawn.getHeight() == height) {

@@ -7,9 +7,11 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.DoublePredicate;
 import kindveil.image.Picture;
 import kindveil.image.Plane;
 import kindveil.light.Colour;
+import kindveil.light.Lab;
 import kindveil.light.Legibility;
 import kindveil.measure.Length;
 import kindveil.reading.LookState;
@@ -17,6 +19,7 @@ import kindveil.reading.StackReading;
 import kindveil.studio.intake.Rasters;
 import kindveil.bench.Bench;
 import kindveil.bench.Mask;
+import kindveil.tone.Tones;
 import kindveil.way.Trace;
 import org.springframework.stereotype.Service;
 
@@ -27,6 +30,8 @@ public class LookWork {
     private static final int SMALL = 400;
     private static final int LEGIBILITY_LONGEST = 360;
     private static final double LIGHTER = 0.4;
+    private static final int TONAL_LONGEST = 160;
+    private static final double ALIKE = 2;
     private static final long DRAWN_BYTES = 96_000_000;
     private static final long RENDERED_BYTES = 64_000_000;
     private final PieceWork pieces;
@@ -35,6 +40,7 @@ public class LookWork {
     private final Cache<List<Object>, Object> drawn = Caffeine.newBuilder().maximumWeight(DRAWN_BYTES)
             .weigher((List<Object> key, Object drawn) -> drawn instanceof Picture p ? 12 * p.width() * p.height() : 4 * ((Plane) drawn).width() * ((Plane) drawn).height()).build();
     private final Cache<List<Object>, byte[]> rendered = Caffeine.newBuilder().maximumWeight(RENDERED_BYTES).weigher((List<Object> key, byte[] png) -> png.length).build();
+    private final Cache<List<Object>, Optional<Boolean>> tonal = Caffeine.newBuilder().maximumSize(500).build();
     private final Cache<List<Object>, Optional<Foresight>> foreseen = Caffeine.newBuilder().maximumSize(200).build();
 
     LookWork(PieceWork pieces, PictureWork pictures, SourceWork sources) {
@@ -153,6 +159,44 @@ public class LookWork {
         }
         boolean painted = backed >= 0.5;
         return stack.layers().stream().filter(layer -> layer.part() != Mask.Part.BACKED || painted).toList();
+    }
+
+    /**
+     * Whether light and dark change places from the source to the finished work: light paint over a dark ground does that.
+     * Empty for a veil that lies somewhere in another's frame, or where both come out alike.
+     */
+    public Optional<Boolean> negative(Piece piece) {
+        return piece.veil() != piece.leading() ? Optional.empty() : tonal.get(List.of(piece.id(), piece.version(), piece.inHand()), key -> compared(piece));
+    }
+
+    private Optional<Boolean> compared(Piece piece) {
+        Frame frame = frame(piece, TONAL_LONGEST);
+        Trace trace = pieces.plan(piece).trace();
+        LookState end = LookState.SEALED.planned(trace) ? LookState.SEALED : LookState.CLEARED;
+        StackReading stack = StackReading.of(end.bench(trace, trace.plannedPasses()));
+        Colour ground = piece.design().groundColour();
+        Picture flat = new Picture(Plane.filled(frame.width(), frame.height(), (float) ground.red()), Plane.filled(frame.width(), frame.height(), (float) ground.green()),
+                Plane.filled(frame.width(), frame.height(), (float) ground.blue()));
+        Plane seen = stack.look().over(flat, frame.coverages(stack.masks())).luminance().map(Lab::lightnessNear);
+        Plane source = frame.source().map(Lab::lightnessNear);
+        double middle = Tones.of(frame.source()).threshold().lightness();
+        double darks = mean(seen, source, v -> v < middle);
+        double lights = mean(seen, source, v -> v >= middle);
+        return Double.isNaN(darks) || Double.isNaN(lights) || Math.abs(darks - lights) < ALIKE ? Optional.empty() : Optional.of(darks > lights);
+    }
+
+    private static double mean(Plane of, Plane where, DoublePredicate wanted) {
+        double sum = 0;
+        int n = 0;
+        for (int y = 0; y < of.height(); y++) {
+            for (int x = 0; x < of.width(); x++) {
+                if (wanted.test(where.at(x, y))) {
+                    sum += of.at(x, y);
+                    n++;
+                }
+            }
+        }
+        return n == 0 ? Double.NaN : sum / n;
     }
 
     /** How the drawing reads; empty where none lies there yet. */

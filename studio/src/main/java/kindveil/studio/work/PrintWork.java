@@ -3,6 +3,7 @@ package kindveil.studio.work;
 import java.awt.image.BufferedImage;
 import java.util.Collections;
 import java.util.Map;
+import kindveil.image.Picture;
 import kindveil.image.Plane;
 import kindveil.measure.UnitSystem;
 import kindveil.sheet.PrintSheet;
@@ -47,6 +48,11 @@ public class PrintWork {
         double inches = planned.brief().width().inches();
         double across = bits ? inches * BIT_DOTS_PER_INCH : Math.min(framed.width(), inches * GREY_DOTS_PER_INCH);
         double scale = across / framed.width();
+        if (SourceWork.inColours(piece)) {
+            Picture reduced = Rasters.within(pictures.full(piece.picture()), side(Math.max(picture.width(), picture.height()), scale));
+            Picture printed = SourceWork.printed(piece, reduced);
+            return Rasters.encoded(planned.mirrored() ? printed.mirrored() : printed);
+        }
         Plane luminance = Rasters.luminance(pictures.full(piece.picture()), side(picture.width(), scale), side(picture.height(), scale));
         Plane treated = SourceWork.inverted(piece, SourceWork.treated(piece, luminance, piece.design().treatments()));
         Plane standing = planned.mirrored() ? treated.mirrored() : treated;

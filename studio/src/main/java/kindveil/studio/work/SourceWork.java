@@ -1,5 +1,6 @@
 package kindveil.studio.work;
 
+import java.awt.image.BufferedImage;
 import java.util.List;
 import java.util.stream.IntStream;
 import kindveil.image.Picture;
@@ -48,14 +49,20 @@ public class SourceWork {
         StoredPicture picture = pictures.get(piece.picture());
         Size shape = pictures.shape(piece.veil());
         Plane luminance = treated(piece, pictures.preview(piece.picture()).luminance(), piece.design().treatments().framing());
-        SourceReading asItIs = read(piece, shape, luminance);
+        SourceReading asItIs = read(piece, shape, inverted(piece, luminance));
         boolean toned = piece.design().treatments().list().size() > piece.design().treatments().framing().list().size();
-        return new Readings(picture, shape, asItIs, toned ? read(piece, shape, treated(piece)) : asItIs, advice(piece));
+        return new Readings(picture, shape, asItIs, toned ? read(piece, shape, inverted(piece, treated(piece))) : asItIs, advice(piece));
+    }
+
+    /** How much of the picture is coloured, 0 to 1. */
+    public double colourShare(Piece piece) {
+        return pictures.colourShare(piece.picture());
     }
 
     /** What would help, the best first; tones are told well enough by a smaller picture. */
     private List<Advice> advice(Piece piece) {
-        return Advice.of(treated(piece, pictures.within(piece.veil(), ADVICE).luminance(), piece.design().treatments().framing()), piece.design().printWidth());
+        return Advice.of(treated(piece, pictures.within(piece.veil(), ADVICE).luminance(), piece.design().treatments().framing()), piece.design().printWidth(),
+                plane -> inverted(piece, plane));
     }
 
     private static SourceReading read(Piece piece, Size shape, Plane plane) {
@@ -87,7 +94,22 @@ public class SourceWork {
 
     /** The treated picture as it would be printed, unmirrored. */
     public byte[] treatedPng(Piece piece) {
-        return Rasters.png(Rasters.greys(inverted(piece, treated(piece))));
+        return Rasters.png(image(piece, printed(piece, pictures.preview(piece.picture()))));
+    }
+
+    /** What a picture is printed as, unmirrored: black, or in its colours where the machine has them and they are left. */
+    static Picture printed(Piece piece, Picture source) {
+        Plane treated = inverted(piece, treated(piece, source.luminance(), piece.design().treatments()));
+        return inColours(piece) ? source.each(plane -> treated(piece, plane, piece.design().treatments().framing())).withLuminance(treated) : Picture.grey(treated);
+    }
+
+    static boolean inColours(Piece piece) {
+        return piece.design().print().inColours() && !piece.design().treatments().blackAndWhite();
+    }
+
+    /** Greys as greys, colours as colours. */
+    static BufferedImage image(Piece piece, Picture printed) {
+        return inColours(piece) ? Rasters.encoded(printed) : Rasters.greys(printed.red());
     }
 
     /** How far the first {@code count} treatments go, small. */

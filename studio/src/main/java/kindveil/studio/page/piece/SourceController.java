@@ -8,9 +8,11 @@ import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.Design;
 import kindveil.studio.work.LogWork;
+import kindveil.studio.work.LookWork;
 import kindveil.studio.work.Outdated;
 import kindveil.studio.work.Piece;
 import kindveil.studio.work.PieceWork;
+import kindveil.studio.work.Planned;
 import kindveil.studio.work.SourceWork;
 import kindveil.tone.Advice;
 import kindveil.tone.SourceReading;
@@ -19,6 +21,7 @@ import kindveil.tone.Treatment;
 import kindveil.tone.Treatment.Levels;
 import kindveil.tone.Treatment.Simplify;
 import kindveil.tone.Treatments;
+import kindveil.way.Schools;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -35,10 +38,12 @@ class SourceController {
     private static final double TALLEST = 110;
     private final PieceWork pieces;
     private final SourceWork sources;
+    private final LookWork looks;
     private final LogWork log;
     private final Say say;
 
-    SourceController(PieceWork pieces, SourceWork sources, LogWork log, Say say) {
+    SourceController(PieceWork pieces, SourceWork sources, LookWork looks, LogWork log, Say say) {
+        this.looks = looks;
         this.pieces = pieces;
         this.sources = sources;
         this.log = log;
@@ -79,6 +84,7 @@ class SourceController {
     private ModelAndView page(Piece piece, Form form, List<String> problems) {
         SourceWork.Readings readings = sources.read(piece);
         SourceReading reading = readings.treated();
+        Planned planned = pieces.plan(piece);
         ModelAndView page = new ModelAndView("piece/source");
         page.addObject("head", PieceHead.of(piece, "Source"));
         page.addObject("form", form);
@@ -97,11 +103,29 @@ class SourceController {
         page.addObject("size", say.size(piece.design().printWidth(), piece.design().printWidth().times(readings.shape().aspect())));
         page.addObject("widest", say.both(reading.resolution().widestFor((int) Math.round(readings.shape().width()))));
         page.addObject("way", piece.design().theWay());
+        page.addObject("colouring", piece.design().print().colouring(sources.colourShare(piece)));
+        page.addObject("tonal", tonal(piece));
+        page.addObject("invertible", piece.design().theWay().choices().stream().anyMatch(choice -> choice.key().equals(Schools.TONES.key())));
+        page.addObject("finishedLook", "%s/look/%s.png?pass=%d&v=%d&small=true".formatted(PieceHead.base(piece), LookView.word(NotesController.finished(planned)), planned.trace().plannedPasses(), piece.version()));
         page.addObject("softening", piece.design().theWay().card().softening());
         if (!problems.isEmpty()) {
             page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
         }
         return page;
+    }
+
+    /** What becomes of light and dark, where they change places on the way or in the print; empty where they stay. */
+    private String tonal(Piece piece) {
+        boolean inverted = Schools.INVERTED.equals(piece.design().choices().get(Schools.TONES.key()));
+        Boolean negative = looks.negative(piece).orElse(null);
+        if (negative == null) {
+            return "";
+        }
+        if (inverted) {
+            return negative ? "Printed inverted it ends as a tonal negative: what is dark in the picture ends light. Print it as it is for a positive."
+                    : "It is printed as a tonal negative and ends as a positive: its paint is lighter than what is under it. Label the print, it looks wrong on purpose.";
+        }
+        return negative ? "It becomes a tonal negative: its paint is lighter than what is under it, so what is dark in the picture ends light." : "";
     }
 
     /** The treatments in order, each with its numbers to change. */
