@@ -20,7 +20,9 @@
  * <p><b>Treating</b> ({@link kindveil.tone.Treatments}): a list in order, written as words and numbers and read back; sizes
  * are in millimetres of the print, so that a preview and the printed file agree. Levels, simplify, invert, threshold
  * (Otsu), local threshold (Sauvola), halftone (rank-equalised screen), error diffusion (Floyd and Steinberg, to and fro),
- * feathered or torn edge (seeded), plain background cleared.
+ * feathered or torn edge (seeded), plain background cleared. {@link kindveil.tone.Framing} changes the shape and no tone: crop,
+ * turn, straighten (the largest part of the same proportions stays), mirror; it also says where a place comes to lie.
+ * {@link kindveil.tone.Overrun}: what is lost where a weak print is run over itself.
  *
  * The reading is of tones only: what colours do under a two-colour ink is not looked at here.
  */

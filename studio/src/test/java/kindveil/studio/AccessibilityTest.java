@@ -10,6 +10,7 @@ import kindveil.studio.OpenStudio.Studio;
 import kindveil.studio.work.MakeWork;
 import kindveil.studio.work.Piece;
 import kindveil.studio.work.PieceWork;
+import kindveil.studio.work.SheetWork;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -57,8 +58,10 @@ class AccessibilityTest {
     void everyPage_hasNamesOneHeadingAndContrast(Page page) {
         Piece piece = pieces.begin("Moth", Length.ofMillimetres(100), "moth.png", Samples.cornerPng());
         String own = "/pieces/" + piece.id();
+        studio.bean(SheetWork.class).gather(piece);
         String bench = "/bench/" + makings.begin(piece.id()).id();
-        for (String path : List.of("/", "/pieces", "/ways", "/ways/plate-pull", "/log", "/room", own + "/source", own + "/build", own + "/print", own + "/make", own + "/finish", own + "/notes", bench, "/nowhere")) {
+        for (String path : List.of("/", "/pieces", "/ways", "/ways/plate-pull", "/log", "/room", own + "/source", own + "/build", own + "/print", own + "/make", own + "/finish", own + "/notes", own + "/source/frame", own + "/source/opaque", own + "/print/form",
+                "/sheets", "/sheets/good-toner/printer", bench, "/nowhere")) {
             page.navigate(studio.address() + path);
             assertEquals(List.of(), page.evaluate(FAULTS), path);
         }

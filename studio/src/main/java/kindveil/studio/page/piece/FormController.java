@@ -62,10 +62,10 @@ class FormController {
     }
 
     @GetMapping({"/pieces/{id}/print/form", "/pieces/{id}/veils/{veil}/print/form"})
-    ModelAndView form(@PathVariable UUID id, @PathVariable(required = false) Integer veil, @RequestParam(defaultValue = "EGG_SIDE") String kind, @RequestParam(defaultValue = "44 mm") String around,
+    ModelAndView form(@PathVariable UUID id, @PathVariable(required = false) Integer veil, @RequestParam(defaultValue = "BALL") String kind, @RequestParam(required = false) String around,
             @RequestParam(defaultValue = "60 mm") String along, @RequestParam(defaultValue = "") String carrier) {
         Planned planned = pieces.plan(pieces.get(id, veil));
-        Asked asked = asked(planned, kind, around, along, carrier);
+        Asked asked = asked(planned, kind, around == null ? say.one(roomy(planned)) : around, along, carrier);
         Problems problems = new Problems();
         CurvedForm form = asked.form(problems);
         ModelAndView page = new ModelAndView("piece/form");
@@ -86,6 +86,11 @@ class FormController {
             page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
         }
         return page;
+    }
+
+    /** A form on which the image certainly does not wrap round the far side: three times as wide as it reaches. */
+    private static Length roomy(Planned planned) {
+        return Length.ofMillimetres(Math.ceil(3 * CurvedForm.reach(planned.brief().width(), planned.brief().height()).millimetres() / 10) * 10);
     }
 
     private static String query(Asked asked) {
