@@ -19,8 +19,8 @@ import kindveil.measure.UnitSystem;
  * @param uneven how much the blacks vary over the sheet, L* from the tenth darkest to the tenth lightest part
  */
 public record ScanReading(Length rule, boolean mirrored, double blacks, double uneven) {
-    /** Below this a dark is solid enough to carry. */
-    public static final double SOLID = 25;
+    /** Below this a dark is solid enough to carry: a good copy reads about 22, a weak single run about 49 (assumed). */
+    public static final double SOLID = 32;
     public static final double MOST_UNEVEN = 8;
     private static final double LEAST_RULE = 30;
     private static final double MOST_RULE = 75;
@@ -31,8 +31,9 @@ public record ScanReading(Length rule, boolean mirrored, double blacks, double u
     private static final double LEAST_TICK = 0.2;
     private static final double BESIDE = 0.9;
     private static final double PART = 5;
-    private static final float BLACK = 0.012f;
-    private static final double SURELY = 0.2;
+    private static final float BLACK = 0.006f;
+    private static final double SURELY = 0.06;
+    private static final double WITHIN = 0.6;
     private static final int ENOUGH = 6;
 
     private record Line(int from, int until, int row) {
@@ -144,15 +145,16 @@ public record ScanReading(Length rule, boolean mirrored, double blacks, double u
     /** Lightness of each part of 5 mm that the file made black, the darkest first. */
     private static double[] blacks(Plane scan, Plane page, double pixelsPerMillimetre, double machine, boolean mirrored) {
         int side = (int) Math.max(2, PART * pixelsPerMillimetre);
+        int within = (int) Math.ceil(WITHIN * pixelsPerMillimetre);
         double[] parts = new double[(page.width() / side + 1) * (page.height() / side + 1)];
         int n = 0;
         for (int y0 = 0; y0 < page.height(); y0 += side) {
             for (int x0 = 0; x0 < page.width(); x0 += side) {
                 double sum = 0;
                 int count = 0;
-                for (int y = y0 + 1; y < Math.min(page.height() - 1, y0 + side); y++) {
-                    for (int x = x0 + 1; x < Math.min(page.width() - 1, x0 + side); x++) {
-                        if (page.at(x, y) < BLACK && page.at(x - 1, y) < BLACK && page.at(x + 1, y) < BLACK && page.at(x, y - 1) < BLACK && page.at(x, y + 1) < BLACK) {
+                for (int y = y0; y < Math.min(page.height(), y0 + side); y++) {
+                    for (int x = x0; x < Math.min(page.width(), x0 + side); x++) {
+                        if (black(page, x, y, within)) {
                             double dx = (x - page.width() / 2.0) * machine;
                             int sx = (int) (page.width() / 2.0 + (mirrored ? -dx : dx));
                             int sy = (int) (page.height() / 2.0 + (y - page.height() / 2.0) * machine);
@@ -169,6 +171,18 @@ public record ScanReading(Length rule, boolean mirrored, double blacks, double u
         double[] found = Arrays.copyOf(parts, n);
         Arrays.sort(found);
         return found;
+    }
+
+    /** Whether it is black all around a place, so that no edge and no spreading tells on it. */
+    private static boolean black(Plane page, int x, int y, int within) {
+        for (int dy = -within; dy <= within; dy += within) {
+            for (int dx = -within; dx <= within; dx += within) {
+                if (page.atClamped(x + dx, y + dy) >= BLACK) {
+                    return false;
+                }
+            }
+        }
+        return true;
     }
 
     /** What is wrong with it and what to do, each in a sentence; empty when nothing is. */
