@@ -64,6 +64,30 @@ public final class Plane {
         return at(Math.clamp(x, 0, width - 1), Math.clamp(y, 0, height - 1));
     }
 
+    /** Between the four values around a place, the middle of the first pixel being 0, 0; the edge's outside. */
+    public float between(double x, double y) {
+        int x0 = (int) Math.floor(x);
+        int y0 = (int) Math.floor(y);
+        float u = (float) (x - x0);
+        float v = (float) (y - y0);
+        float top = atClamped(x0, y0) * (1 - u) + atClamped(x0 + 1, y0) * u;
+        float foot = atClamped(x0, y0 + 1) * (1 - u) + atClamped(x0 + 1, y0 + 1) * u;
+        return top * (1 - v) + foot * v;
+    }
+
+    /** How much detail it has: the sum of its squared differences across and down. */
+    public double detail() {
+        double sum = 0;
+        for (int y = 0; y < height - 1; y++) {
+            for (int x = 0; x < width - 1; x++) {
+                double across = at(x + 1, y) - at(x, y);
+                double down = at(x, y + 1) - at(x, y);
+                sum += across * across + down * down;
+            }
+        }
+        return sum;
+    }
+
     /** Whether any value is above {@code limit}. */
     public boolean anyAbove(float limit) {
         for (float value : values) {

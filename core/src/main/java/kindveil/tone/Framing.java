@@ -166,18 +166,8 @@ public sealed interface Framing extends Treatment {
             return Plane.compute(w, h, (px, py) -> {
                 double dx = px + 0.5 - w / 2.0;
                 double dy = py + 0.5 - h / 2.0;
-                return between(plane, dx * cos + dy * sin + before.width() / 2 - 0.5, dy * cos - dx * sin + before.height() / 2 - 0.5);
+                return plane.between(dx * cos + dy * sin + before.width() / 2 - 0.5, dy * cos - dx * sin + before.height() / 2 - 0.5);
             });
-        }
-
-        private static float between(Plane plane, double x, double y) {
-            int x0 = (int) Math.floor(x);
-            int y0 = (int) Math.floor(y);
-            float u = (float) (x - x0);
-            float v = (float) (y - y0);
-            float top = plane.atClamped(x0, y0) * (1 - u) + plane.atClamped(x0 + 1, y0) * u;
-            float foot = plane.atClamped(x0, y0 + 1) * (1 - u) + plane.atClamped(x0 + 1, y0 + 1) * u;
-            return top * (1 - v) + foot * v;
         }
 
         @Override

@@ -41,21 +41,13 @@ public record Overrun(int runs, double once) {
         for (int run = 1; run < runs; run++) {
             double dx = off(random) * pixelsPerMillimetre;
             double dy = off(random) * pixelsPerMillimetre;
-            laid.add(Plane.compute(luminance.width(), luminance.height(), (x, y) -> between(luminance, x - dx, y - dy)));
+            laid.add(Plane.compute(luminance.width(), luminance.height(), (x, y) -> luminance.between(x - dx, y - dy)));
         }
         return laid;
     }
 
     private static double off(Random random) {
         return (2 * random.nextDouble() - 1) * FEED_ERROR_MILLIMETRES;
-    }
-
-    private static float between(Plane plane, double x, double y) {
-        int x0 = (int) Math.floor(x);
-        int y0 = (int) Math.floor(y);
-        float u = (float) (x - x0);
-        float v = (float) (y - y0);
-        return (plane.atClamped(x0, y0) * (1 - u) + plane.atClamped(x0 + 1, y0) * u) * (1 - v) + (plane.atClamped(x0, y0 + 1) * (1 - u) + plane.atClamped(x0 + 1, y0 + 1) * u) * v;
     }
 
     /** Light that comes back through all runs off a white sheet, from 0 where all are solid to 1 where none lies. */
@@ -79,23 +71,11 @@ public record Overrun(int runs, double once) {
         if (runs == 1) {
             return 0;
         }
-        double before = energy(seen(java.util.Collections.nCopies(runs, luminance)));
+        double before = seen(java.util.Collections.nCopies(runs, luminance)).detail();
         double lost = 0;
         for (int trial = 0; trial < TRIALS; trial++) {
-            lost += before < 1e-9 ? 0 : Math.clamp(1 - energy(seen(laid(luminance, pixelsPerMillimetre, trial))) / before, 0, 1);
+            lost += before < 1e-9 ? 0 : Math.clamp(1 - seen(laid(luminance, pixelsPerMillimetre, trial)).detail() / before, 0, 1);
         }
         return lost / TRIALS;
-    }
-
-    private static double energy(Plane plane) {
-        double sum = 0;
-        for (int y = 0; y < plane.height() - 1; y++) {
-            for (int x = 0; x < plane.width() - 1; x++) {
-                double across = plane.at(x + 1, y) - plane.at(x, y);
-                double down = plane.at(x, y + 1) - plane.at(x, y);
-                sum += across * across + down * down;
-            }
-        }
-        return sum;
     }
 }

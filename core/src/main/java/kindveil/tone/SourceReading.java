@@ -92,20 +92,8 @@ public record SourceReading(Resolution resolution, Tones tones, Tones.Threshold 
     }
 
     static double detailAtRisk(Plane luminance, double sigmaPixels) {
-        double before = gradientEnergy(luminance);
-        return before < 1e-12 ? 0 : Math.clamp(1 - gradientEnergy(luminance.blurred(sigmaPixels)) / before, 0, 1);
-    }
-
-    private static double gradientEnergy(Plane plane) {
-        double sum = 0;
-        for (int y = 0; y < plane.height() - 1; y++) {
-            for (int x = 0; x < plane.width() - 1; x++) {
-                double across = plane.at(x + 1, y) - plane.at(x, y);
-                double down = plane.at(x, y + 1) - plane.at(x, y);
-                sum += across * across + down * down;
-            }
-        }
-        return sum;
+        double before = luminance.detail();
+        return before < 1e-12 ? 0 : Math.clamp(1 - luminance.blurred(sigmaPixels).detail() / before, 0, 1);
     }
 
     private static Verdict judge(Resolution resolution, Tones tones, Tones.Threshold threshold, double atRisk, int pixels, Length finest, Length held, double edge) {

@@ -265,10 +265,10 @@ class JourneyTest {
         String piece = begin("Narrow boat");
         page.getByText("See it on its ground").click();
         page.setViewportSize(390, 844);
-        for (String path : new String[] {"/source", "/build", "/print", "/make", "/finish", "/notes"}) {
+        for (String path : new String[] {"/source", "/source/frame", "/source/opaque", "/build", "/print", "/print/form", "/make", "/finish", "/notes"}) {
             fits(piece + path);
         }
-        for (String path : new String[] {"/", "/pieces", "/log", "/room"}) {
+        for (String path : new String[] {"/", "/pieces", "/sheets", "/log", "/room"}) {
             fits(studio.address() + path);
         }
         page.navigate(piece + "/make");

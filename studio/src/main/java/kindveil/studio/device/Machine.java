@@ -66,16 +66,8 @@ public record Machine(String words, double solid, double spread) {
             double dx = (px + 0.5 - cx) / scale;
             double x = cx + (faults.mirror() ? -dx : dx) - 0.5;
             double y = cy + (py + 0.5 - cy) / scale - 0.5;
-            return x < -0.5 || y < -0.5 || x > page.width() - 0.5 || y > page.height() - 0.5 ? 1 : between(page, x, y);
+            return x < -0.5 || y < -0.5 || x > page.width() - 0.5 || y > page.height() - 0.5 ? 1 : page.between(x, y);
         });
-    }
-
-    private static float between(Plane plane, double x, double y) {
-        int x0 = (int) Math.floor(x);
-        int y0 = (int) Math.floor(y);
-        float u = (float) (x - x0);
-        float v = (float) (y - y0);
-        return (plane.atClamped(x0, y0) * (1 - u) + plane.atClamped(x0 + 1, y0) * u) * (1 - v) + (plane.atClamped(x0, y0 + 1) * (1 - u) + plane.atClamped(x0 + 1, y0 + 1) * u) * v;
     }
 
     /** −1 to 1, the same for the same place and seed. */

@@ -2,7 +2,6 @@ package kindveil.studio.work;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -16,15 +15,12 @@ import kindveil.bench.Sheet;
 import kindveil.image.Plane;
 import kindveil.learning.Spares;
 import kindveil.measure.Length;
-import kindveil.measure.UnitSystem;
 import kindveil.measure.UnusableValue;
 import kindveil.sheet.CheckRule;
-import kindveil.sheet.Master;
 import kindveil.sheet.Packing;
 import kindveil.sheet.PrintSheet;
 import kindveil.sheet.PrintSheet.Placed;
 import kindveil.sheet.PrintSheet.Rect;
-import kindveil.studio.intake.PrintPdf;
 import kindveil.studio.work.Gathering.SetUp;
 import kindveil.studio.work.Gathering.Spot;
 import kindveil.studio.work.Gathering.Wanted;
@@ -40,17 +36,15 @@ public class SheetWork {
     private final Gatherings gatherings;
     private final Pieces pieces;
     private final PieceWork planning;
-    private final PrintWork prints;
     private final SourceWork sources;
     private final Log log;
     private final Cache<List<Object>, Double> overrun = Caffeine.newBuilder().maximumSize(200).build();
     private final Cache<List<Object>, List<PrintSheet>> packed = Caffeine.newBuilder().maximumSize(100).build();
 
-    SheetWork(Gatherings gatherings, Pieces pieces, PieceWork planning, PrintWork prints, SourceWork sources, Log log) {
+    SheetWork(Gatherings gatherings, Pieces pieces, PieceWork planning, SourceWork sources, Log log) {
         this.gatherings = gatherings;
         this.pieces = pieces;
         this.planning = planning;
-        this.prints = prints;
         this.sources = sources;
         this.log = log;
     }
@@ -153,7 +147,7 @@ public class SheetWork {
         return packed.get(List.of(setUp.sheet(), wanted), key -> Packing.of(setUp.size(), wanted));
     }
 
-    private static List<Packing.Wanted> wanted(List<Item> items) {
+    static List<Packing.Wanted> wanted(List<Item> items) {
         return items.stream().map(item -> new Packing.Wanted(item.label, item.planned.brief().width(), item.planned.brief().height(), item.copies)).toList();
     }
 
@@ -324,7 +318,7 @@ public class SheetWork {
         change(version, g -> g.with(present.measured(CheckRule.UNMEASURED)));
     }
 
-    // --- what comes out
+    // --- what is told of them
 
     /** Share of its detail an image loses where its sheet runs over itself, 0 to 1. */
     public double lostToRuns(Item item, int runs) {
@@ -337,64 +331,6 @@ public class SheetWork {
             Plane plane = sources.printed(piece, OVERRUN_PIXELS);
             return new Overrun(runs, piece.design().print().transmittance()).detailLost(plane, plane.width() / width);
         });
-    }
-
-    public List<PrintPdf.Leaf> leaves(Batch batch) {
-        return leaves(batch, batch.sheets, batch.setUp.rule().scale(), "Sheet %d of %d · ");
-    }
-
-    private List<PrintPdf.Leaf> leaves(Batch batch, List<PrintSheet> sheets, double scale, String heading) {
-        if (sheets.isEmpty()) {
-            throw new UnusableValue("sheets", "none", "sheets that hold all images", batch.trouble);
-        }
-        Map<String, BufferedImage> images = new LinkedHashMap<>();
-        Map<String, String> names = new LinkedHashMap<>();
-        for (Item item : batch.items) {
-            images.put(item.label, prints.image(item.planned));
-            names.put(item.label, "%s · %s × %s · %s".formatted(item.label, item.planned.brief().width().print(UnitSystem.METRIC), item.planned.brief().height().print(UnitSystem.METRIC),
-                    item.mirrored() ? "mirrored" : "not mirrored"));
-        }
-        List<PrintPdf.Leaf> leaves = new ArrayList<>();
-        for (int i = 0; i < sheets.size(); i++) {
-            PrintSheet sheet = sheets.get(i);
-            leaves.add(new PrintPdf.Leaf(sheet, images, names, heading.formatted(i + 1, sheets.size()) + contents(sheet), settings(batch), scale, batch.setUp.runs() > 1));
-        }
-        return leaves;
-    }
-
-    private static String contents(PrintSheet sheet) {
-        return sheet.places().stream().collect(Collectors.groupingBy(Placed::what, LinkedHashMap::new, Collectors.counting())).entrySet().stream()
-                .map(entry -> entry.getKey() + " × " + entry.getValue()).collect(Collectors.joining(", "));
-    }
-
-    /** How to print it, in words. */
-    public static String settings(Batch batch) {
-        String runs = batch.setUp.runs() > 1 ? " Run each sheet %d times, the same edge first, crosses over crosses.".formatted(batch.setUp.runs()) : "";
-        int mirrored = (int) batch.items.stream().filter(Item::mirrored).count();
-        return batch.kind().printing() + runs + " " + PrintWork.mirrorSetting(mirrored, batch.items.size());
-    }
-
-    public byte[] pdf(Batch batch) {
-        return PrintPdf.write(batch.kind().words(), leaves(batch));
-    }
-
-    /** The dots to the inch its sheets are drawn with as pixels. */
-    public static int dotsPerInch(Batch batch) {
-        return batch.items.stream().anyMatch(item -> item.planned.piece().design().treatments().blackAndWhite()) ? PrintWork.BIT_DOTS_PER_INCH : PrintWork.GREY_DOTS_PER_INCH;
-    }
-
-    /** Masters for a copy shop, each to be copied as often. */
-    public Master master(Batch batch) {
-        return Master.of(batch.setUp.size(), wanted(batch.items));
-    }
-
-    public byte[] masterPdf(Batch batch) {
-        Master master = master(batch);
-        return PrintPdf.write("Master for the copy shop", leaves(batch, master.sheets(), batch.setUp.rule().scale(), "Master %d of %d, copy it " + times(master.copies()) + " · "));
-    }
-
-    public static String times(int n) {
-        return n == 1 ? "once" : n == 2 ? "twice" : n + " times";
     }
 
     /** Pieces whose image is not on the sheets yet, newest first, one for each veil that brings one. */

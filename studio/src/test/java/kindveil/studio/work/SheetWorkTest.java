@@ -30,14 +30,16 @@ import org.junit.jupiter.api.extension.ExtendWith;
 class SheetWorkTest {
     private static final PrintKind KIND = PrintKind.GOOD_TONER;
     private final SheetWork sheets;
+    private final SheetFiles files;
     private final PieceWork pieces;
     private final LogWork log;
     private final Gatherings gatherings;
     private Piece heron;
     private Piece rope;
 
-    SheetWorkTest(SheetWork sheets, PieceWork pieces, LogWork log, Gatherings gatherings) {
+    SheetWorkTest(SheetWork sheets, SheetFiles files, PieceWork pieces, LogWork log, Gatherings gatherings) {
         this.sheets = sheets;
+        this.files = files;
         this.pieces = pieces;
         this.log = log;
         this.gatherings = gatherings;
@@ -74,7 +76,7 @@ class SheetWorkTest {
         assertEquals(6, batch.sheets().stream().mapToInt(s -> s.places().size()).sum());
         assertTrue(batch.items().stream().allMatch(SheetWork.Item::mirrored), "a gel lay turns once");
         assertEquals("", batch.trouble());
-        String settings = SheetWork.settings(batch);
+        String settings = SheetFiles.settings(batch);
         assertTrue(settings.contains("thin plain copy paper") && settings.contains("Mirror OFF, because the file is already mirrored"), settings);
     }
 
@@ -85,7 +87,7 @@ class SheetWorkTest {
         sheets.gather(film);
         List<Batch> all = sheets.batches();
         assertEquals(List.of(KIND, PrintKind.FILM_PIGMENT), all.stream().map(Batch::kind).toList());
-        assertTrue(SheetWork.settings(all.get(1)).contains("coated side"));
+        assertTrue(SheetFiles.settings(all.get(1)).contains("coated side"));
         assertThrows(UnusableValue.class, () -> sheets.gather(printed(heron, PrintKind.MAGAZINE)));
     }
 
@@ -121,7 +123,7 @@ class SheetWorkTest {
         assertEquals(2, batch.copies());
         assertTrue(batch.sheets().isEmpty());
         assertTrue(batch.trouble().contains("print size of Heron") && batch.trouble().contains("on 100 mm × 150 mm"), batch.trouble());
-        assertThrows(UnusableValue.class, () -> sheets.pdf(batch));
+        assertThrows(UnusableValue.class, () -> files.pdf(batch));
         assertTrue(assertThrows(UnusableValue.class, () -> sheets.setUp(KIND, version(), List.of(), "20x20", "", 1)).getMessage().contains("80 to 650 mm"));
     }
 
@@ -168,7 +170,7 @@ class SheetWorkTest {
     void measure_correctsTheNextFileOrRejectsTheSheet() {
         sheets.gather(rope);
         assertEquals(CheckRule.Verdict.CORRECTED, sheets.measure(KIND, version(), Length.ofMillimetres(48.5)).verdict());
-        assertEquals(50 / 48.5, sheets.leaves(sheets.batch(KIND)).getFirst().scale(), 1e-9);
+        assertEquals(50 / 48.5, files.leaves(sheets.batch(KIND)).getFirst().scale(), 1e-9);
         assertEquals(CheckRule.Verdict.REJECTED, sheets.measure(KIND, version(), Length.ofMillimetres(40)).verdict());
         assertEquals(50 / 48.5, sheets.batch(KIND).setUp().rule().scale(), 1e-9);
         sheets.setUp(KIND, version(), List.of(), "A4", "another machine", 1);
@@ -184,8 +186,8 @@ class SheetWorkTest {
         double lost = sheets.lostToRuns(batch.items().getFirst(), 2);
         assertTrue(lost > 0 && lost < 1, String.valueOf(lost));
         assertEquals(0, sheets.lostToRuns(batch.items().getFirst(), 1));
-        assertTrue(sheets.leaves(batch).getFirst().register());
-        assertTrue(SheetWork.settings(batch).contains("Run each sheet 2 times"));
+        assertTrue(files.leaves(batch).getFirst().register());
+        assertTrue(SheetFiles.settings(batch).contains("Run each sheet 2 times"));
     }
 
     @Test
@@ -193,12 +195,12 @@ class SheetWorkTest {
         sheets.gather(heron);
         sheets.gather(rope);
         Batch batch = sheets.batch(KIND);
-        Master master = sheets.master(batch);
+        Master master = files.master(batch);
         for (SheetWork.Item item : batch.items()) {
             long places = master.sheets().stream().flatMap(s -> s.places().stream()).filter(p -> p.what().equals(item.label())).count();
             assertTrue(places * master.copies() >= item.copies());
         }
-        assertTrue(new String(sheets.masterPdf(batch), 0, 4, java.nio.charset.StandardCharsets.US_ASCII).equals("%PDF"));
+        assertTrue(new String(files.masterPdf(batch), 0, 4, java.nio.charset.StandardCharsets.US_ASCII).equals("%PDF"));
     }
 
     @Test

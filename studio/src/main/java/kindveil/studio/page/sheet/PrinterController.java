@@ -21,6 +21,7 @@ import kindveil.studio.intake.Rasters;
 import kindveil.studio.intake.SheetRaster;
 import kindveil.studio.page.Problems;
 import kindveil.studio.work.NotFound;
+import kindveil.studio.work.SheetFiles;
 import kindveil.studio.work.SheetWork;
 import kindveil.studio.work.SheetWork.Batch;
 import org.springframework.http.CacheControl;
@@ -38,10 +39,12 @@ import org.springframework.web.servlet.ModelAndView;
 @Controller
 class PrinterController {
     private final SheetWork sheets;
+    private final SheetFiles files;
     private final SimulatedPrinter printer;
 
-    PrinterController(SheetWork sheets, SimulatedPrinter printer) {
+    PrinterController(SheetWork sheets, SheetFiles files, SimulatedPrinter printer) {
         this.sheets = sheets;
+        this.files = files;
         this.printer = printer;
     }
 
@@ -72,7 +75,7 @@ class PrinterController {
         page.addObject("machine", Machine.of(kind).words());
         page.addObject("waiting", batch.sheets().size());
         page.addObject("runs", batch.setUp().runs());
-        page.addObject("settings", SheetWork.settings(batch));
+        page.addObject("settings", SheetFiles.settings(batch));
         page.addObject("correction", batch.setUp().rule());
         page.addObject("form", form);
         page.addObject("problems", problems);
@@ -143,9 +146,9 @@ class PrinterController {
 
     private List<SimulatedPrinter.Page> pages(Batch batch) {
         List<SimulatedPrinter.Page> pages = new ArrayList<>();
-        for (PrintPdf.Leaf leaf : sheets.leaves(batch)) {
-            BufferedImage drawn = SheetRaster.draw(leaf, SheetWork.dotsPerInch(batch));
-            double scale = SimulatedPrinter.DOTS_PER_INCH / (double) SheetWork.dotsPerInch(batch);
+        for (PrintPdf.Leaf leaf : files.leaves(batch)) {
+            BufferedImage drawn = SheetRaster.draw(leaf, SheetFiles.dotsPerInch(batch));
+            double scale = SimulatedPrinter.DOTS_PER_INCH / (double) SheetFiles.dotsPerInch(batch);
             pages.add(new SimulatedPrinter.Page(leaf.note(), Rasters.luminance(drawn, (int) Math.round(drawn.getWidth() * scale), (int) Math.round(drawn.getHeight() * scale)), leaf.scale()));
         }
         return pages;

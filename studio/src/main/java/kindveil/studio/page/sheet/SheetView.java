@@ -13,6 +13,7 @@ import kindveil.sheet.PrintSheet;
 import kindveil.sheet.PrintSheet.Placed;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.Piece;
+import kindveil.studio.work.SheetFiles;
 import kindveil.studio.work.SheetWork;
 import kindveil.studio.work.SheetWork.Batch;
 import kindveil.studio.work.SheetWork.Item;
@@ -63,13 +64,13 @@ public record SheetView(String address, String carrier, String heading, String t
         return piece.inHand() == 0 ? "/pieces/" + piece.id() : "/pieces/%s/veils/%d".formatted(piece.id(), piece.inHand() + 1);
     }
 
-    static SheetView of(Batch batch, SheetWork work, Say say) {
+    static SheetView of(Batch batch, SheetWork work, SheetFiles files, Say say) {
         List<Drawn> drawn = drawn(batch, say);
         List<Row> rows = batch.items().stream().map(item -> row(item, batch, work, say)).toList();
         double right = drawn.stream().mapToDouble(d -> d.x + d.width).max().orElse(0);
         double foot = drawn.stream().mapToDouble(d -> d.y + d.height).max().orElse(0);
-        return new SheetView("/sheets/" + word(batch.kind()), batch.kind().words(), heading(batch), told(batch, say), right, foot, drawn, rows, SheetWork.settings(batch),
-                batch.setUp().rule().words(), batch.setUp().rule().verdict(), runs(batch), batch.sheets().isEmpty() ? null : counter(batch, work), batch.trouble());
+        return new SheetView("/sheets/" + word(batch.kind()), batch.kind().words(), heading(batch), told(batch, say), right, foot, drawn, rows, SheetFiles.settings(batch),
+                batch.setUp().rule().words(), batch.setUp().rule().verdict(), runs(batch), batch.sheets().isEmpty() ? null : counter(batch, files), batch.trouble());
     }
 
     private static String heading(Batch batch) {
@@ -91,7 +92,7 @@ public record SheetView(String address, String carrier, String heading, String t
         if (runs == 1) {
             return "";
         }
-        return "Run %s over itself: a solid dark then lets %d %% of the light through instead of %d %%. Fed by hand against the crosses a run lies off by up to 0.5 mm.".formatted(SheetWork.times(runs),
+        return "Run %s over itself: a solid dark then lets %d %% of the light through instead of %d %%. Fed by hand against the crosses a run lies off by up to 0.5 mm.".formatted(SheetFiles.times(runs),
                 Math.round(100 * Math.pow(batch.kind().transmittance(), runs)), Math.round(100 * batch.kind().transmittance()));
     }
 
@@ -136,8 +137,8 @@ public record SheetView(String address, String carrier, String heading, String t
                 lost == 0 ? "" : "%s of its detail is lost to running it over itself.".formatted(say.percent(lost)));
     }
 
-    private static Counter counter(Batch batch, SheetWork work) {
-        Master master = work.master(batch);
+    private static Counter counter(Batch batch, SheetFiles files) {
+        Master master = files.master(batch);
         int n = master.sheets().size();
         List<String> words = new ArrayList<>();
         words.add("%s of %s, please.".formatted(master.copies() == 1 ? "One copy" : master.copies() + " copies", n == 1 ? "this page" : "each of these %d pages".formatted(n)));
@@ -148,6 +149,6 @@ public record SheetView(String address, String carrier, String heading, String t
             long places = master.sheets().stream().flatMap(sheet -> sheet.places().stream()).filter(p -> p.what().equals(item.label())).count() * master.copies();
             words.add("You take home %d of %s (%s).".formatted(places, item.label(), item.planned().brief().width().print(UnitSystem.METRIC) + " wide"));
         }
-        return new Counter("%s, copied %s: %s to pay".formatted(n == 1 ? "One master" : n + " masters", SheetWork.times(master.copies()), master.paid() == 1 ? "one sheet" : master.paid() + " sheets"), words);
+        return new Counter("%s, copied %s: %s to pay".formatted(n == 1 ? "One master" : n + " masters", SheetFiles.times(master.copies()), master.paid() == 1 ? "one sheet" : master.paid() + " sheets"), words);
     }
 }

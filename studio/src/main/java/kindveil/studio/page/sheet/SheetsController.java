@@ -20,6 +20,7 @@ import kindveil.studio.work.LogWork;
 import kindveil.studio.work.NotFound;
 import kindveil.studio.work.Outdated;
 import kindveil.studio.work.PieceWork;
+import kindveil.studio.work.SheetFiles;
 import kindveil.studio.work.SheetWork;
 import kindveil.studio.work.SheetWork.Batch;
 import kindveil.tone.Overrun;
@@ -41,12 +42,14 @@ import org.springframework.web.servlet.ModelAndView;
 class SheetsController {
     private static final String OWN = "OWN";
     private final SheetWork sheets;
+    private final SheetFiles files;
     private final PieceWork pieces;
     private final LogWork log;
     private final Say say;
 
-    SheetsController(SheetWork sheets, PieceWork pieces, LogWork log, Say say) {
+    SheetsController(SheetWork sheets, SheetFiles files, PieceWork pieces, LogWork log, Say say) {
         this.sheets = sheets;
+        this.files = files;
         this.pieces = pieces;
         this.log = log;
         this.say = say;
@@ -102,14 +105,14 @@ class SheetsController {
         page.addObject("offers", sheets.ungathered().stream().limit(40).map(piece -> new Offer(piece.id(), piece.inHand() + 1, piece.title() + (piece.veils().size() > 1 ? ", veil " + (piece.inHand() + 1) : ""),
                 piece.design().theWay().name() + " · " + piece.design().print().words(), SheetView.base(piece) + "/treated.png?v=" + piece.version())).toList());
         page.addObject("problems", problems);
-        page.addObject("view", batch == null ? null : SheetView.of(batch, sheets, say));
+        page.addObject("view", batch == null ? null : SheetView.of(batch, sheets, files, say));
         if (batch != null) {
             page.addObject("form", form == null ? Form.of(batch) : form);
             page.addObject("papers", Paper.values());
             page.addObject("printers", log.printers());
             page.addObject("runsAsked", batch.kind() == PrintKind.WEAK_TONER || batch.setUp().runs() > 1);
             page.addObject("mostRuns", Overrun.MOST);
-            page.addObject("dots", SheetWork.dotsPerInch(batch));
+            page.addObject("dots", SheetFiles.dotsPerInch(batch));
             page.addObject("byHand", batch.byHand());
         }
         if (!problems.isEmpty()) {
@@ -237,30 +240,30 @@ class SheetsController {
 
     @GetMapping("/sheets/{kind}/sheets.pdf")
     ResponseEntity<byte[]> pdf(@PathVariable String kind) {
-        return file(kind + "-sheets.pdf", MediaType.APPLICATION_PDF, sheets.pdf(sheets.batch(kind(kind))));
+        return file(kind + "-sheets.pdf", MediaType.APPLICATION_PDF, files.pdf(sheets.batch(kind(kind))));
     }
 
     @GetMapping("/sheets/{kind}/master.pdf")
     ResponseEntity<byte[]> master(@PathVariable String kind) {
-        return file(kind + "-master.pdf", MediaType.APPLICATION_PDF, sheets.masterPdf(sheets.batch(kind(kind))));
+        return file(kind + "-master.pdf", MediaType.APPLICATION_PDF, files.masterPdf(sheets.batch(kind(kind))));
     }
 
     @GetMapping("/sheets/{kind}/sheet-{number}.png")
     ResponseEntity<byte[]> png(@PathVariable String kind, @PathVariable int number) {
         Batch batch = sheets.batch(kind(kind));
-        int dots = SheetWork.dotsPerInch(batch);
+        int dots = SheetFiles.dotsPerInch(batch);
         return file("%s-%d.png".formatted(kind, number), MediaType.IMAGE_PNG, SheetRaster.png(drawn(batch, number, dots), dots));
     }
 
     @GetMapping("/sheets/{kind}/sheet-{number}.tiff")
     ResponseEntity<byte[]> tiff(@PathVariable String kind, @PathVariable int number) {
         Batch batch = sheets.batch(kind(kind));
-        int dots = SheetWork.dotsPerInch(batch);
+        int dots = SheetFiles.dotsPerInch(batch);
         return file("%s-%d.tiff".formatted(kind, number), MediaType.parseMediaType("image/tiff"), SheetRaster.tiff(drawn(batch, number, dots), dots));
     }
 
     private BufferedImage drawn(Batch batch, int number, int dots) {
-        List<PrintPdf.Leaf> leaves = sheets.leaves(batch);
+        List<PrintPdf.Leaf> leaves = files.leaves(batch);
         if (number < 1 || number > leaves.size()) {
             throw new NotFound("sheet", number);
         }
