@@ -28,7 +28,7 @@ public record AmountReading(List<Portion> byAct, Map<Material, Volume> byMateria
     public static final Preset WASTE = Preset.practice(1.15, 1.05, 1.4, "times the film");
     /** Oil rubbed in with a cloth, over the area (assumed). */
     private static final double OIL_MICROMETRES = 15;
-    private static final Length BEYOND = Length.ofMillimetres(20);
+    static final Length BEYOND = Length.ofMillimetres(20);
     private static final double BATH_MILLILITRES = 850;
 
     /** What one act takes. */

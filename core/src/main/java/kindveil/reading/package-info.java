@@ -8,6 +8,7 @@
  * <li>{@link kindveil.reading.LookState}: the states a piece is looked at in;</li>
  * <li>{@link kindveil.reading.TimeReading}: hands-on and waiting, act by act;</li>
  * <li>{@link kindveil.reading.AmountReading}: how much of what, and what is mixed of which parts;</li>
+ * <li>{@link kindveil.reading.MarginReading}: how much paper must stay around the image of a print;</li>
  * <li>{@link kindveil.reading.TapeReading}: how tape is cut and laid;</li>
  * <li>{@link kindveil.reading.CautionReading}: what can hurt, at which step;</li>
  * <li>{@link kindveil.reading.CardReading}: what a card at the bench says;</li>

@@ -29,7 +29,7 @@ public record Master(List<PrintSheet> sheets, int copies, int extra) {
         int extra = 0;
         for (Wanted w : wanted) {
             int places = (w.copies() + copies - 1) / copies;
-            once.add(new Wanted(w.what(), w.width(), w.height(), places));
+            once.add(new Wanted(w.what(), w.width(), w.height(), places, w.margin()));
             extra += places * copies - w.copies();
         }
         return new Master(Packing.of(size, once), copies, extra);

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
+import java.util.function.Function;
 import kindveil.measure.Length;
 import kindveil.measure.UnitSystem;
 import kindveil.measure.UnusableValue;
@@ -38,11 +39,26 @@ public final class Packing {
      *
      * @param what names it on the sheets
      * @param copies spares included
+     * @param margin paper that must stay around it on each side
      */
-    public record Wanted(String what, Length width, Length height, int copies) {
+    public record Wanted(String what, Length width, Length height, int copies, Length margin) {
+        public Wanted(String what, Length width, Length height, int copies) {
+            this(what, width, height, copies, Length.ZERO);
+        }
+
+        /** What it takes on each side beyond the room that every image has. */
+        private double pad() {
+            return Math.max(0, margin.millimetres() - PrintSheet.GAP.millimetres() / 2);
+        }
     }
 
-    private record Item(String what, int copy, double width, double height) {
+    /** @param pad paper around it on each side, within its width and height */
+    private record Item(String what, int copy, double width, double height, double pad) {
+        static Item of(Wanted wanted, int copy) {
+            double more = 2 * wanted.pad() + PrintSheet.GAP.millimetres();
+            return new Item(wanted.what, copy, wanted.width.millimetres() + more, wanted.height.millimetres() + more, wanted.pad());
+        }
+
         double area() {
             return width * height;
         }
@@ -153,7 +169,7 @@ public final class Packing {
         List<Item> items = new ArrayList<>();
         for (Wanted w : wanted) {
             for (int copy = 1; copy <= w.copies; copy++) {
-                items.add(new Item(w.what, copy, w.width.millimetres() + PrintSheet.GAP.millimetres(), w.height.millimetres() + PrintSheet.GAP.millimetres()));
+                items.add(Item.of(w, copy));
             }
         }
         Packing upright = new Packing(sheet);
@@ -172,14 +188,14 @@ public final class Packing {
     }
 
     private static UnusableValue tooLarge(Packing upright, Packing turned, Wanted wanted) {
-        double gap = PrintSheet.GAP.millimetres();
+        double gap = PrintSheet.GAP.millimetres() + 2 * wanted.pad();
         return new UnusableValue("print size of " + wanted.what, "%s × %s".formatted(wanted.width.print(UnitSystem.METRIC), wanted.height.print(UnitSystem.METRIC)),
                 "at most %.0f × %.0f mm upright or %.0f × %.0f mm turned on %s".formatted(upright.wide - gap, upright.tall - gap, turned.wide - gap, turned.tall - gap, upright.sheet.words()),
                 "Take a larger sheet or print it smaller; it is never scaled to fit.");
     }
 
     private boolean fits(Wanted w) {
-        return fits(new Item("", 0, w.width.millimetres() + PrintSheet.GAP.millimetres(), w.height.millimetres() + PrintSheet.GAP.millimetres()));
+        return fits(Item.of(w, 0));
     }
 
     private boolean fits(Item item) {
@@ -239,7 +255,8 @@ public final class Packing {
         double gap = PrintSheet.GAP.millimetres();
         return filled.bins.stream().map(bin -> {
             List<Placed> placed = bin.spots.stream().map(spot -> new Placed(spot.item.what, spot.item.copy,
-                    new Rect(Length.ofMillimetres(inset + spot.x), Length.ofMillimetres(inset + spot.y), Length.ofMillimetres(spot.width() - gap), Length.ofMillimetres(spot.height() - gap)),
+                    new Rect(Length.ofMillimetres(inset + spot.x + spot.item.pad), Length.ofMillimetres(inset + spot.y + spot.item.pad),
+                            Length.ofMillimetres(spot.width() - gap - 2 * spot.item.pad), Length.ofMillimetres(spot.height() - gap - 2 * spot.item.pad)),
                     spot.turned)).toList();
             return new PrintSheet(sheet.words(), sheet.width(), sheet.height(), placed, PrintSheet.note(sheet.width(), sheet.height()));
         }).toList();
@@ -281,6 +298,11 @@ public final class Packing {
 
     /** What is wrong with a sheet that was arranged by hand, each in a sentence; empty when nothing is. */
     public static List<String> wrong(PrintSheet sheet) {
+        return wrong(sheet, what -> Length.ZERO);
+    }
+
+    /** The same where each image, by what it is called, keeps a margin of paper around it. */
+    public static List<String> wrong(PrintSheet sheet, Function<String, Length> margins) {
         List<String> wrong = new ArrayList<>();
         List<Placed> all = sheet.places();
         for (int i = 0; i < all.size(); i++) {
@@ -292,8 +314,11 @@ public final class Packing {
                 wrong.add("%s lies over the rule and the words at the foot: move it up.".formatted(name(all.get(i))));
             }
             for (int k = i + 1; k < all.size(); k++) {
-                if (near(r, all.get(k).rect())) {
-                    wrong.add("%s and %s lie less than %s apart: scissors need that much.".formatted(name(all.get(i)), name(all.get(k)), LEAST_APART.print(UnitSystem.METRIC)));
+                Length margin = margins.apply(all.get(i).what()).plus(margins.apply(all.get(k).what()));
+                Length apart = margin.compareTo(LEAST_APART) > 0 ? margin : LEAST_APART;
+                if (near(r, all.get(k).rect(), apart)) {
+                    wrong.add("%s and %s lie less than %s apart: %s.".formatted(name(all.get(i)), name(all.get(k)), apart.print(UnitSystem.METRIC),
+                            margin.compareTo(LEAST_APART) > 0 ? "what is laid over them needs that much paper" : "scissors need that much"));
                 }
             }
         }
@@ -304,8 +329,8 @@ public final class Packing {
         return "“%s”, copy %d,".formatted(placed.what(), placed.copy());
     }
 
-    private static boolean near(Rect a, Rect b) {
-        return a.x().minus(b.right()).compareTo(LEAST_APART) < 0 && b.x().minus(a.right()).compareTo(LEAST_APART) < 0
-                && a.y().minus(b.bottom()).compareTo(LEAST_APART) < 0 && b.y().minus(a.bottom()).compareTo(LEAST_APART) < 0;
+    private static boolean near(Rect a, Rect b, Length apart) {
+        return a.x().minus(b.right()).compareTo(apart) < 0 && b.x().minus(a.right()).compareTo(apart) < 0
+                && a.y().minus(b.bottom()).compareTo(apart) < 0 && b.y().minus(a.bottom()).compareTo(apart) < 0;
     }
 }

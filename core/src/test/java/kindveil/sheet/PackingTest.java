@@ -162,4 +162,19 @@ class PackingTest {
         assertThrows(UnusableValue.class, () -> SheetSize.own(mm(60), mm(200)));
         assertTrue(Packing.of(Paper.A4.size(), List.of()).isEmpty());
     }
+
+    /** Images that keep paper around them lie as far apart as both need, and by hand no nearer. */
+    @Test
+    void margins_areKeptWhenPackedAndAskedForByHand() {
+        List<PrintSheet> sheets = Packing.of(Paper.A4.size(), List.of(new Wanted("tape", mm(70), mm(60), 4, mm(10)), new Wanted("bare", mm(40), mm(40), 3)));
+        java.util.function.Function<String, Length> margins = what -> what.equals("tape") ? mm(10) : mm(0);
+        for (PrintSheet sheet : sheets) {
+            assertEquals(List.of(), Packing.wrong(sheet, margins));
+        }
+        assertEquals(7, sheets.stream().mapToInt(s -> s.places().size()).sum());
+        PrintSheet close = new PrintSheet("A4", mm(210), mm(297), List.of(new Placed("tape", 1, new Rect(mm(12), mm(12), mm(70), mm(60)), false),
+                new Placed("tape", 2, new Rect(mm(12), mm(84), mm(70), mm(60)), false)), PrintSheet.note(mm(210), mm(297)));
+        assertEquals(List.of(), Packing.wrong(close));
+        assertEquals(List.of("“tape”, copy 1, and “tape”, copy 2, lie less than 20 mm apart: what is laid over them needs that much paper."), Packing.wrong(close, margins));
+    }
 }

@@ -47,4 +47,8 @@ class StudioArchitectureTest {
     static final ArchRule timeComesFromOutside = noClasses().that().doNotHaveFullyQualifiedName("kindveil.studio.KindVeil").should().callMethod(java.time.Instant.class, "now")
             .orShould().callMethod(System.class, "currentTimeMillis").orShould().callMethod(java.time.Clock.class, "systemUTC")
             .because("the one clock is a bean");
+
+    @ArchTest
+    static final ArchRule cachesTidyThemselvesUp = noClasses().that().doNotHaveSimpleName("Caches").should().callMethod("com.github.benmanes.caffeine.cache.Caffeine", "newBuilder")
+            .because("one that tidies itself up on the pool that computes for it can wait for itself");
 }

@@ -1,7 +1,6 @@
 package kindveil.studio.work;
 
 import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -37,11 +36,11 @@ public class LookWork {
     private final PieceWork pieces;
     private final PictureWork pictures;
     private final SourceWork sources;
-    private final Cache<List<Object>, Object> drawn = Caffeine.newBuilder().maximumWeight(DRAWN_BYTES)
+    private final Cache<List<Object>, Object> drawn = Caches.bounded().maximumWeight(DRAWN_BYTES)
             .weigher((List<Object> key, Object drawn) -> drawn instanceof Picture p ? 12 * p.width() * p.height() : 4 * ((Plane) drawn).width() * ((Plane) drawn).height()).build();
-    private final Cache<List<Object>, byte[]> rendered = Caffeine.newBuilder().maximumWeight(RENDERED_BYTES).weigher((List<Object> key, byte[] png) -> png.length).build();
-    private final Cache<List<Object>, Optional<Boolean>> tonal = Caffeine.newBuilder().maximumSize(500).build();
-    private final Cache<List<Object>, Optional<Foresight>> foreseen = Caffeine.newBuilder().maximumSize(200).build();
+    private final Cache<List<Object>, byte[]> rendered = Caches.bounded().maximumWeight(RENDERED_BYTES).weigher((List<Object> key, byte[] png) -> png.length).build();
+    private final Cache<List<Object>, Optional<Boolean>> tonal = Caches.bounded().maximumSize(500).build();
+    private final Cache<List<Object>, Optional<Foresight>> foreseen = Caches.bounded().maximumSize(200).build();
 
     LookWork(PieceWork pieces, PictureWork pictures, SourceWork sources) {
         this.pieces = pieces;

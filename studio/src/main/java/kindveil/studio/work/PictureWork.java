@@ -1,7 +1,6 @@
 package kindveil.studio.work;
 
 import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.awt.image.BufferedImage;
 import java.time.Clock;
 import java.util.Queue;
@@ -27,9 +26,9 @@ public class PictureWork {
     private static final double CHROMATIC = 12;
     private final Pictures pictures;
     private final Clock clock;
-    private final Cache<UUID, Picture> previews = Caffeine.newBuilder().maximumSize(REMEMBERED).build();
+    private final Cache<UUID, Picture> previews = Caches.bounded().maximumSize(REMEMBERED).build();
     private final Queue<UUID> unkept = new ConcurrentLinkedQueue<>();
-    private final Cache<UUID, Double> coloured = Caffeine.newBuilder().maximumSize(2000).build();
+    private final Cache<UUID, Double> coloured = Caches.bounded().maximumSize(2000).build();
 
     PictureWork(Pictures pictures, Clock clock) {
         this.pictures = pictures;

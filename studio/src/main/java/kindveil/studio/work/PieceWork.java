@@ -1,7 +1,6 @@
 package kindveil.studio.work;
 
 import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
@@ -29,7 +28,7 @@ public class PieceWork {
     private final PictureWork pictures;
     private final Rooms rooms;
     private final Clock clock;
-    private final Cache<Work, Trace> walked = Caffeine.newBuilder().maximumSize(300).build();
+    private final Cache<Work, Trace> walked = Caches.bounded().maximumSize(300).build();
 
     PieceWork(Pieces pieces, PictureWork pictures, Rooms rooms, Clock clock) {
         this.pieces = pieces;

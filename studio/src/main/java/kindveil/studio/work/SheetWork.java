@@ -1,13 +1,13 @@
 package kindveil.studio.work;
 
 import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import kindveil.bench.PrintKind;
@@ -16,6 +16,7 @@ import kindveil.image.Plane;
 import kindveil.learning.Spares;
 import kindveil.measure.Length;
 import kindveil.measure.UnusableValue;
+import kindveil.reading.MarginReading;
 import kindveil.sheet.CheckRule;
 import kindveil.sheet.Packing;
 import kindveil.sheet.PrintSheet;
@@ -38,8 +39,8 @@ public class SheetWork {
     private final PieceWork planning;
     private final SourceWork sources;
     private final Log log;
-    private final Cache<List<Object>, Double> overrun = Caffeine.newBuilder().maximumSize(200).build();
-    private final Cache<List<Object>, List<PrintSheet>> packed = Caffeine.newBuilder().maximumSize(100).build();
+    private final Cache<List<Object>, Double> overrun = Caches.bounded().maximumSize(200).build();
+    private final Cache<List<Object>, List<PrintSheet>> packed = Caches.bounded().maximumSize(100).build();
 
     SheetWork(Gatherings gatherings, Pieces pieces, PieceWork planning, SourceWork sources, Log log) {
         this.gatherings = gatherings;
@@ -57,6 +58,11 @@ public class SheetWork {
      * @param copies how many are laid out
      */
     public record Item(Wanted wanted, Planned planned, String label, Spares spares, int copies) {
+        /** Paper that must stay around it. */
+        public Length margin() {
+            return MarginReading.of(planned.trace());
+        }
+
         public boolean mirrored() {
             return planned.mirrored();
         }
@@ -148,7 +154,7 @@ public class SheetWork {
     }
 
     static List<Packing.Wanted> wanted(List<Item> items) {
-        return items.stream().map(item -> new Packing.Wanted(item.label, item.planned.brief().width(), item.planned.brief().height(), item.copies)).toList();
+        return items.stream().map(item -> new Packing.Wanted(item.label, item.planned.brief().width(), item.planned.brief().height(), item.copies, item.margin())).toList();
     }
 
     private static String label(Planned planned, List<Item> taken) {
@@ -190,7 +196,12 @@ public class SheetWork {
         List<PrintSheet> sheets = setUp.byHand().stream().map(spots -> sheet(setUp, items, spots)).toList();
         List<String> there = sheets.stream().flatMap(sheet -> sheet.places().stream()).map(SheetWork::name).sorted().toList();
         List<String> wanted = items.stream().flatMap(item -> IntStream.rangeClosed(1, item.copies).mapToObj(copy -> item.label + "/" + copy)).sorted().toList();
-        return there.equals(wanted) && sheets.stream().allMatch(sheet -> Packing.wrong(sheet).isEmpty()) ? sheets : List.of();
+        return there.equals(wanted) && sheets.stream().allMatch(sheet -> Packing.wrong(sheet, margins(items)).isEmpty()) ? sheets : List.of();
+    }
+
+    private static Function<String, Length> margins(List<Item> items) {
+        Map<String, Length> margins = items.stream().collect(Collectors.toMap(Item::label, Item::margin));
+        return margins::get;
     }
 
     private static String name(Placed placed) {
@@ -246,7 +257,7 @@ public class SheetWork {
         sheets.get(put.sheet).add(at, new Spot(spot.piece(), spot.veil(), spot.copy(), put.x, put.y, put.turned));
         boolean turned = batch.sheets.getFirst().turned() != batch.setUp.size().width().compareTo(batch.setUp.size().height()) > 0;
         SetUp setUp = batch.setUp.arranged(turned, List.of());
-        List<String> wrong = Packing.wrong(sheet(setUp, batch.items, sheets.get(put.sheet)));
+        List<String> wrong = Packing.wrong(sheet(setUp, batch.items, sheets.get(put.sheet)), margins(batch.items));
         if (!wrong.isEmpty()) {
             throw new UnusableValue("place", "%s, %.0f mm from the left, %.0f mm from the top".formatted(batch.sheets.get(from).places().get(index).what(), put.x, put.y),
                     "a place free of everything else", String.join(" ", wrong));

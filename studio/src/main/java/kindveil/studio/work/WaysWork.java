@@ -1,7 +1,6 @@
 package kindveil.studio.work;
 
 import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.Comparator;
 import java.util.List;
 import kindveil.bench.Ground;
@@ -22,7 +21,7 @@ public class WaysWork {
     private static final Length WIDTH = Length.ofMillimetres(100);
     private static final Length HEIGHT = Length.ofMillimetres(150);
     private static final Room USUAL_AIR = Room.of(21, 50);
-    private final Cache<List<Object>, CompatibilityReading> read = Caffeine.newBuilder().maximumSize(20_000).build();
+    private final Cache<List<Object>, CompatibilityReading> read = Caches.bounded().maximumSize(20_000).build();
 
     /** What an artist has and wants. */
     public record Having(PrintKind print, Support support, Ground ground, Wish wish) {

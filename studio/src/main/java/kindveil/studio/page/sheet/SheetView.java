@@ -44,7 +44,7 @@ public record SheetView(String address, String carrier, String heading, String t
      * @param change puts the image into its place, turned and mirrored as it is printed
      */
     public record Copy(int index, String label, int copy, double x, double y, double width, double height, double imageWidth, double imageHeight, boolean turned, String change, String picture,
-            String said) {
+            String said, double margin) {
     }
 
     /** One image in the list. */
@@ -124,14 +124,14 @@ public record SheetView(String address, String carrier, String heading, String t
         String change = (placed.turned() ? "translate(%s 0) rotate(90)".formatted(w) : "") + (item.mirrored() ? " translate(%s 0) scale(-1 1)".formatted(iw) : "");
         Piece piece = item.planned().piece();
         return new Copy(index, placed.what(), placed.copy(), x, y, w, h, iw, ih, placed.turned(), change.strip(), base(piece) + "/treated.png?v=" + piece.version(),
-                "%s, copy %d, sheet %d, %.0f mm from the left, %.0f mm from the top%s".formatted(placed.what(), placed.copy(), sheet + 1, x, y, placed.turned() ? ", turned" : ""));
+                "%s, copy %d, sheet %d, %.0f mm from the left, %.0f mm from the top%s".formatted(placed.what(), placed.copy(), sheet + 1, x, y, placed.turned() ? ", turned" : ""), item.margin().millimetres());
     }
 
     private static Row row(Item item, Batch batch, SheetWork work, Say say) {
         Piece piece = item.planned().piece();
         double lost = work.lostToRuns(item, batch.setUp().runs());
         return new Row(piece.id(), piece.inHand() + 1, item.label(), base(piece) + "/print", base(piece) + "/treated.png?v=" + piece.version(),
-                "%s · %s · %s".formatted(piece.design().theWay().name(), say.size(item.planned().brief().width(), item.planned().brief().height()), item.mirrored() ? "mirrored" : "not mirrored"),
+                "%s · %s · %s".formatted(piece.design().theWay().name(), say.size(item.planned().brief().width(), item.planned().brief().height()), (item.mirrored() ? "mirrored" : "not mirrored") + (item.margin().millimetres() > 0 ? " · keeps " + say.one(item.margin()) + " of paper around it" : "")),
                 item.wanted().copies() == null ? "" : String.valueOf(item.wanted().copies()), String.valueOf(item.copies()),
                 item.spares().words(),
                 lost == 0 ? "" : "%s of its detail is lost to running it over itself.".formatted(say.percent(lost)));
