@@ -1,5 +1,6 @@
 package kindveil.tone;
 
+import java.util.stream.IntStream;
 import kindveil.image.Plane;
 
 /**
@@ -18,31 +19,13 @@ public final class Lines {
         int w = luminance.width();
         int h = luminance.height();
         int[] runs = new int[w * h];
-        for (int y = 0; y < h; y++) {
-            int start = 0;
-            for (int x = 0; x <= w; x++) {
-                if (x == w || luminance.at(x, y) >= below) {
-                    for (int i = start; i < x; i++) {
-                        runs[y * w + i] = x - start;
-                    }
-                    start = x + 1;
-                }
+        IntStream.range(0, h).parallel().forEach(y -> across(luminance, below, y, runs));
+        long[] counts = IntStream.range(0, w).parallel().collect(() -> new long[WIDEST], (found, x) -> down(runs, w, h, x, found), (found, more) -> {
+            for (int i = 0; i < WIDEST; i++) {
+                found[i] += more[i];
             }
-        }
-        long[] counts = new long[WIDEST];
-        long all = 0;
-        for (int x = 0; x < w; x++) {
-            int start = 0;
-            for (int y = 0; y <= h; y++) {
-                if (y == h || runs[y * w + x] == 0) {
-                    for (int i = start; i < y; i++) {
-                        counts[Math.min(WIDEST - 1, Math.min(runs[i * w + x], y - start))]++;
-                        all++;
-                    }
-                    start = y + 1;
-                }
-            }
-        }
+        });
+        long all = java.util.Arrays.stream(counts).sum();
         long seen = 0;
         for (int width = 1; width < WIDEST; width++) {
             seen += counts[width];
@@ -51,5 +34,32 @@ public final class Lines {
             }
         }
         return 0;
+    }
+
+    /** How long the dark run through each place of a row is; 0 where it is not dark. */
+    private static void across(Plane luminance, double below, int y, int[] runs) {
+        int w = luminance.width();
+        int start = 0;
+        for (int x = 0; x <= w; x++) {
+            if (x == w || luminance.at(x, y) >= below) {
+                for (int i = start; i < x; i++) {
+                    runs[y * w + i] = x - start;
+                }
+                start = x + 1;
+            }
+        }
+    }
+
+    /** Counts each dark place of a column by the shorter of its two runs. */
+    private static void down(int[] runs, int w, int h, int x, long[] counts) {
+        int start = 0;
+        for (int y = 0; y <= h; y++) {
+            if (y == h || runs[y * w + x] == 0) {
+                for (int i = start; i < y; i++) {
+                    counts[Math.min(WIDEST - 1, Math.min(runs[i * w + x], y - start))]++;
+                }
+                start = y + 1;
+            }
+        }
     }
 }

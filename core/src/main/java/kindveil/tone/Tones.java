@@ -1,5 +1,6 @@
 package kindveil.tone;
 
+import java.util.stream.IntStream;
 import kindveil.image.Plane;
 import kindveil.light.Lab;
 
@@ -21,13 +22,17 @@ public record Tones(long[] counts) {
     }
 
     public static Tones of(Plane luminance) {
-        long[] counts = new long[BINS];
-        for (int y = 0; y < luminance.height(); y++) {
+        return new Tones(IntStream.range(0, luminance.height()).parallel().collect(() -> new long[BINS], (counts, y) -> {
             for (int x = 0; x < luminance.width(); x++) {
                 counts[bin(luminance.at(x, y))]++;
             }
+        }, Tones::add));
+    }
+
+    private static void add(long[] to, long[] more) {
+        for (int i = 0; i < to.length; i++) {
+            to[i] += more[i];
         }
-        return new Tones(counts);
     }
 
     private static int bin(float luminance) {
