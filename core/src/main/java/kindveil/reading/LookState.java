@@ -35,6 +35,11 @@ public enum LookState {
         return this == DRIED && trace.mostPasses() == 0 ? "dry" : words;
     }
 
+    /** How a plan's piece looks when all is done: sealed, where it is sealed. */
+    public static LookState finished(Trace trace) {
+        return SEALED.planned(trace) ? SEALED : CLEARED;
+    }
+
     /**
      * The bench at which the piece looks so after a pass.
      *

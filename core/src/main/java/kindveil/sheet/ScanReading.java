@@ -48,12 +48,13 @@ public record ScanReading(Length rule, boolean mirrored, double blacks, double u
      * @param drawn by how much the file drew it larger than it is meant
      */
     public static ScanReading of(Plane scan, Plane page, double pixelsPerMillimetre, double drawn) {
-        Optional<Line> found = rule(scan, pixelsPerMillimetre);
+        double white = white(scan);
+        Optional<Line> found = rule(scan, pixelsPerMillimetre, white);
         if (found.isEmpty()) {
             return new ScanReading(null, false, Double.NaN, 0);
         }
         Line line = found.get();
-        double length = exactly(scan, line, pixelsPerMillimetre) / pixelsPerMillimetre;
+        double length = exactly(scan, line, pixelsPerMillimetre, white) / pixelsPerMillimetre;
         boolean mirrored = line.from + line.until > scan.width();
         double machine = length / (PrintSheet.CHECK_RULE.millimetres() * drawn);
         double[] parts = blacks(scan, page, pixelsPerMillimetre, machine, mirrored);
@@ -62,8 +63,7 @@ public record ScanReading(Length rule, boolean mirrored, double blacks, double u
     }
 
     /** The longest thin dark line of about the right length that has a tick at each end and nothing as tall between, from the foot up. */
-    private static Optional<Line> rule(Plane scan, double pixelsPerMillimetre) {
-        double white = white(scan);
+    private static Optional<Line> rule(Plane scan, double pixelsPerMillimetre, double white) {
         Line best = null;
         int top = Math.max(0, (int) (scan.height() - FROM_FOOT * pixelsPerMillimetre));
         for (int y = top; y < scan.height(); y++) {
@@ -85,8 +85,7 @@ public record ScanReading(Length rule, boolean mirrored, double blacks, double u
     /**
      * Its length in pixels, from the middles of its end ticks where only they stand, so that no spreading of ink shifts it.
      */
-    private static double exactly(Plane scan, Line line, double pixelsPerMillimetre) {
-        double white = white(scan);
+    private static double exactly(Plane scan, Line line, double pixelsPerMillimetre, double white) {
         double left = middle(scan, line.from, line.row, pixelsPerMillimetre, white);
         double right = middle(scan, line.until, line.row, pixelsPerMillimetre, white);
         double fifty = PrintSheet.CHECK_RULE.millimetres();

@@ -10,12 +10,12 @@ import kindveil.measure.UnusableValue;
  * @param words what it is called
  */
 public record SheetSize(String words, Length width, Length height) {
-    private static final double LEAST_MILLIMETRES = 80;
-    private static final double MOST_MILLIMETRES = 650;
+    public static final Length LEAST = Length.ofMillimetres(80);
+    public static final Length MOST = Length.ofMillimetres(650);
 
     public SheetSize {
-        UnusableValue.requireWithin("sheet width", width.millimetres(), LEAST_MILLIMETRES, MOST_MILLIMETRES, "mm", "Give the sheet as it lies in the machine, upright.");
-        UnusableValue.requireWithin("sheet height", height.millimetres(), LEAST_MILLIMETRES, MOST_MILLIMETRES, "mm", "Give the sheet as it lies in the machine, upright.");
+        UnusableValue.requireWithin("sheet width", width.millimetres(), LEAST.millimetres(), MOST.millimetres(), "mm", "Give the sheet as it lies in the machine, upright.");
+        UnusableValue.requireWithin("sheet height", height.millimetres(), LEAST.millimetres(), MOST.millimetres(), "mm", "Give the sheet as it lies in the machine, upright.");
     }
 
     /** A sheet of its own size, as film is sold. */

@@ -27,6 +27,7 @@ public class SimulatedPrinter {
     private static final double A4_SQUARE_MILLIMETRES = 210 * 297;
     private final Clock clock;
     private final List<Work> queue = new ArrayList<>();
+    private volatile Looked lastLooked;
     private int last;
     private double toner = 100;
     private Instant begun;
@@ -186,8 +187,17 @@ public class SimulatedPrinter {
                 return Optional.empty();
             }
         }
-        Plane page = Rasters.light(Rasters.decode(work.pages.get(sheet - 1)));
-        Plane scan = Machine.of(work.kind).scan(page, PIXELS_PER_MILLIMETRE, work.runs, work.faults, 31L * number + sheet);
-        return Optional.of(new Scan(scan, page, work.drawn));
+        Looked looked = lastLooked;
+        if (looked == null || looked.number != number || looked.sheet != sheet) {
+            Plane page = Rasters.light(Rasters.decode(work.pages.get(sheet - 1)));
+            Plane scan = Machine.of(work.kind).scan(page, PIXELS_PER_MILLIMETRE, work.runs, work.faults, 31L * number + sheet);
+            looked = new Looked(number, sheet, new Scan(scan, page, work.drawn));
+            lastLooked = looked;
+        }
+        return Optional.of(looked.scan);
+    }
+
+    /** The sheet looked at last: a page reads it, then shows it. */
+    private record Looked(int number, int sheet, Scan scan) {
     }
 }

@@ -19,8 +19,7 @@ public final class FormTemplate {
     public static byte[] pdf(PrintSheet sheet, BufferedImage pale, List<Cut> cuts, String note, String settings) {
         return PdfPen.write(note, List.of(new PdfPen.Page(sheet.width(), sheet.height(), 1, pen -> {
             Rect r = sheet.places().getFirst().rect();
-            boolean turned = r.width().compareTo(r.height()) > 0 != pale.getWidth() > pale.getHeight() && pale.getWidth() != pale.getHeight();
-            pen.image(pale, r, turned);
+            pen.image(pale, r, false);
             double w = r.width().millimetres();
             double h = r.height().millimetres();
             pen.at(r, false, () -> {

@@ -98,11 +98,16 @@ record Frame(Piece piece, PictureWork pictures, SourceWork sources, Cache<List<O
         return (Picture) drawn.get(List.of(under, width, height), key -> drawGround());
     }
 
+    /** The ground's colour all over, whatever its photograph shows. */
+    Picture flatGround() {
+        Colour c = piece.design().groundColour();
+        return new Picture(Plane.filled(width, height, (float) c.red()), Plane.filled(width, height, (float) c.green()), Plane.filled(width, height, (float) c.blue()));
+    }
+
     private Picture drawGround() {
         UUID photograph = piece.groundPicture();
         if (photograph == null) {
-            Colour c = piece.design().groundColour();
-            return new Picture(Plane.filled(width, height, (float) c.red()), Plane.filled(width, height, (float) c.green()), Plane.filled(width, height, (float) c.blue()));
+            return flatGround();
         }
         Picture photo = pictures.preview(photograph);
         double scale = Math.max(width / (double) photo.width(), height / (double) photo.height());

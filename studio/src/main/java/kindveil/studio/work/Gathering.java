@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import kindveil.bench.PrintKind;
+import kindveil.measure.Figures;
 import kindveil.measure.Length;
 import kindveil.measure.UnusableValue;
 import kindveil.sheet.CheckRule;
@@ -78,6 +79,11 @@ public record Gathering(int version, List<Wanted> wanted, List<SetUp> setUps) {
                 throw new UnusableValue("sheet", sheet, "A4, A3, US Letter, or a width and a height", "Give both sides of the sheet.");
             }
             return SheetSize.own(Length.parse("sheet width", sides[0] + " mm"), Length.parse("sheet height", sides[1] + " mm"));
+        }
+
+        /** A sheet of its own size, as {@code sheet} writes it. */
+        public static String ownSheet(Length width, Length height) {
+            return Figures.plain(width.millimetres()) + "x" + Figures.plain(height.millimetres());
         }
 
         public boolean ownSize() {

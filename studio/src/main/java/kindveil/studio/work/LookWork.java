@@ -171,12 +171,8 @@ public class LookWork {
     private Optional<Boolean> compared(Piece piece) {
         Frame frame = frame(piece, TONAL_LONGEST);
         Trace trace = pieces.plan(piece).trace();
-        LookState end = LookState.SEALED.planned(trace) ? LookState.SEALED : LookState.CLEARED;
-        StackReading stack = StackReading.of(end.bench(trace, trace.plannedPasses()));
-        Colour ground = piece.design().groundColour();
-        Picture flat = new Picture(Plane.filled(frame.width(), frame.height(), (float) ground.red()), Plane.filled(frame.width(), frame.height(), (float) ground.green()),
-                Plane.filled(frame.width(), frame.height(), (float) ground.blue()));
-        Plane seen = stack.look().over(flat, frame.coverages(stack.masks())).luminance().map(Lab::lightnessNear);
+        StackReading stack = StackReading.of(LookState.finished(trace).bench(trace, trace.plannedPasses()));
+        Plane seen = stack.look().over(frame.flatGround(), frame.coverages(stack.masks())).luminance().map(Lab::lightnessNear);
         Plane source = frame.source().map(Lab::lightnessNear);
         double middle = Tones.of(frame.source()).threshold().lightness();
         double darks = mean(seen, source, v -> v < middle);

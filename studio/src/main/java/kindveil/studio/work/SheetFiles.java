@@ -1,14 +1,18 @@
 package kindveil.studio.work;
 
+import com.github.benmanes.caffeine.cache.Cache;
 import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import kindveil.measure.UnitSystem;
 import kindveil.measure.UnusableValue;
 import kindveil.sheet.Master;
+import kindveil.sheet.Packing;
 import kindveil.sheet.PrintSheet;
 import kindveil.sheet.PrintSheet.Placed;
 import kindveil.studio.intake.PrintPdf;
@@ -19,31 +23,43 @@ import org.springframework.stereotype.Service;
 /** What comes out of gathered sheets: files to print, masters for a copy shop, and how to print them in words. */
 @Service
 public class SheetFiles {
+    private static final String SHEET = "Sheet %d of %d · ";
     private final PrintWork prints;
+    private final Cache<List<Object>, Master> masters = Caches.bounded().maximumSize(100).build();
 
     SheetFiles(PrintWork prints) {
         this.prints = prints;
     }
 
     public List<PrintPdf.Leaf> leaves(Batch batch) {
-        return leaves(batch, batch.sheets(), batch.setUp().rule().scale(), "Sheet %d of %d · ");
+        return leaves(batch, batch.sheets(), SHEET, IntStream.range(0, batch.sheets().size()).boxed().toList());
     }
 
-    private List<PrintPdf.Leaf> leaves(Batch batch, List<PrintSheet> sheets, double scale, String heading) {
+    /** One of them, its number from 1. */
+    public PrintPdf.Leaf leaf(Batch batch, int number) {
+        if (!batch.sheets().isEmpty() && (number < 1 || number > batch.sheets().size())) {
+            throw new NotFound("sheet", number);
+        }
+        return leaves(batch, batch.sheets(), SHEET, List.of(number - 1)).getFirst();
+    }
+
+    /** Those of {@code sheets} that are asked for, with only the images that lie on them. */
+    private List<PrintPdf.Leaf> leaves(Batch batch, List<PrintSheet> sheets, String heading, List<Integer> asked) {
         if (sheets.isEmpty()) {
             throw new UnusableValue("sheets", "none", "sheets that hold all images", batch.trouble());
         }
+        Set<String> there = asked.stream().flatMap(i -> sheets.get(i).places().stream()).map(Placed::what).collect(Collectors.toSet());
         Map<String, BufferedImage> images = new LinkedHashMap<>();
         Map<String, String> names = new LinkedHashMap<>();
-        for (Item item : batch.items()) {
+        for (Item item : batch.items().stream().filter(item -> there.contains(item.label())).toList()) {
             images.put(item.label(), prints.image(item.planned()));
             names.put(item.label(), "%s · %s × %s · %s".formatted(item.label(), item.planned().brief().width().print(UnitSystem.METRIC), item.planned().brief().height().print(UnitSystem.METRIC),
                     item.mirrored() ? "mirrored" : "not mirrored"));
         }
         List<PrintPdf.Leaf> leaves = new ArrayList<>();
-        for (int i = 0; i < sheets.size(); i++) {
+        for (int i : asked) {
             PrintSheet sheet = sheets.get(i);
-            leaves.add(new PrintPdf.Leaf(sheet, images, names, heading.formatted(i + 1, sheets.size()) + contents(sheet), settings(batch), scale, batch.setUp().runs() > 1));
+            leaves.add(new PrintPdf.Leaf(sheet, images, names, heading.formatted(i + 1, sheets.size()) + contents(sheet), settings(batch), batch.setUp().rule().scale(), batch.setUp().runs() > 1));
         }
         return leaves;
     }
@@ -71,12 +87,14 @@ public class SheetFiles {
 
     /** Masters for a copy shop, each to be copied as often. */
     public Master master(Batch batch) {
-        return Master.of(batch.setUp().size(), SheetWork.wanted(batch.items()));
+        List<Packing.Wanted> wanted = SheetWork.wanted(batch.items());
+        return masters.get(List.of(batch.setUp().sheet(), wanted), key -> Master.of(batch.setUp().size(), wanted));
     }
 
     public byte[] masterPdf(Batch batch) {
         Master master = master(batch);
-        return PrintPdf.write("Master for the copy shop", leaves(batch, master.sheets(), batch.setUp().rule().scale(), "Master %d of %d, copy it " + times(master.copies()) + " · "));
+        return PrintPdf.write("Master for the copy shop", leaves(batch, master.sheets(), "Master %d of %d, copy it " + times(master.copies()) + " · ",
+                IntStream.range(0, master.sheets().size()).boxed().toList()));
     }
 
     public static String times(int n) {

@@ -131,9 +131,10 @@ public class SheetWork {
 
     private Batch batch(SetUp setUp, List<Wanted> wanted, Map<Wanted, Planned> plans) {
         List<Item> items = new ArrayList<>();
+        List<LogEntry> record = recordOf(setUp.printedBy());
         for (Wanted one : wanted) {
             Planned planned = plans.get(one);
-            Spares spares = spares(setUp.printedBy(), planned.piece().design().way());
+            Spares spares = spares(record, planned.piece().design().way());
             items.add(new Item(one, planned, label(planned, items), spares, one.copies() == null ? spares.copies() : one.copies()));
         }
         List<PrintSheet> arranged = arranged(setUp, items);
@@ -172,10 +173,15 @@ public class SheetWork {
 
     /** What the log says of copies from there, taken over that way: failures put down to something else than the print do not count. */
     public Spares spares(String printedBy, String way) {
-        if (printedBy.isBlank()) {
-            return Spares.NO_RECORD;
-        }
-        List<LogEntry> record = log.all().stream().filter(entry -> entry.printedBy().equals(printedBy))
+        return spares(recordOf(printedBy), way);
+    }
+
+    private List<LogEntry> recordOf(String printedBy) {
+        return printedBy.isBlank() ? List.of() : log.all().stream().filter(entry -> entry.printedBy().equals(printedBy)).toList();
+    }
+
+    private Spares spares(List<LogEntry> ofSource, String way) {
+        List<LogEntry> record = ofSource.stream()
                 .filter(entry -> pieces.find(entry.piece()).map(piece -> piece.leading().design().way().equals(way)).orElse(false)).toList();
         int failed = (int) record.stream().filter(entry -> entry.verdict() == LogEntry.Verdict.FAILED && againstThePrint(entry)).count();
         int good = (int) record.stream().filter(entry -> entry.verdict() != LogEntry.Verdict.FAILED).count();

@@ -8,14 +8,12 @@ import kindveil.measure.Length;
 import kindveil.measure.UnusableValue;
 import kindveil.sheet.CurvedForm;
 import kindveil.studio.intake.FormTemplate;
+import kindveil.studio.page.Download;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.PieceWork;
 import kindveil.studio.work.Planned;
 import kindveil.studio.work.TargetWork;
-import org.springframework.http.CacheControl;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -123,7 +121,7 @@ class FormController {
             @RequestParam(defaultValue = "") String carrier) {
         Planned planned = pieces.plan(pieces.get(id, veil));
         Asked asked = asked(planned, kind, around, along, carrier);
-        return file("template.pdf", MediaType.APPLICATION_PDF).body(targets.template(planned, required(asked), asked.bears()));
+        return Download.of("template.pdf", MediaType.APPLICATION_PDF).body(targets.template(planned, required(asked), asked.bears()));
     }
 
     @GetMapping({"/pieces/{id}/form.svg", "/pieces/{id}/veils/{veil}/form.svg"})
@@ -131,7 +129,7 @@ class FormController {
             @RequestParam(defaultValue = "") String carrier) {
         Planned planned = pieces.plan(pieces.get(id, veil));
         Asked asked = asked(planned, kind, around, along, carrier);
-        return file("template.svg", MediaType.parseMediaType("image/svg+xml")).body(FormTemplate.svg(planned.piece().title() + ", template", planned.brief().width(), planned.brief().height(),
+        return Download.of("template.svg", MediaType.parseMediaType("image/svg+xml")).body(FormTemplate.svg(planned.piece().title() + ", template", planned.brief().width(), planned.brief().height(),
                 required(asked).cuts(planned.brief().width(), planned.brief().height(), asked.bears())));
     }
 
@@ -142,9 +140,5 @@ class FormController {
             throw new UnusableValue("form", asked.kind, "a form with its diameters", String.join(" ", problems.words()));
         }
         return form;
-    }
-
-    private static ResponseEntity.BodyBuilder file(String name, MediaType type) {
-        return ResponseEntity.ok().contentType(type).cacheControl(CacheControl.noStore()).header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(name).build().toString());
     }
 }

@@ -75,7 +75,7 @@ class NotesController {
         page.addObject("tacks", LogEntry.Tack.values());
         page.addObject("fibres", LogEntry.Fibre.values());
         page.addObject("causes", LogEntry.Cause.values());
-        page.addObject("predicted", "/pieces/%s/look/%s.png?pass=%d&v=%d&small=true".formatted(piece.id(), LookView.word(finished(planned)), planned.trace().plannedPasses(), piece.version()));
+        page.addObject("predicted", "/pieces/%s/look/%s.png?pass=%d&v=%d&small=true".formatted(piece.id(), LookView.word(LookState.finished(planned.trace())), planned.trace().plannedPasses(), piece.version()));
         page.addObject("notes", log.ofPiece(piece.id()).stream().map(entry -> Note.of(entry, piece.version(), say)).toList());
         page.addObject("once", UUID.randomUUID());
         page.addObject("printers", log.printers());
@@ -108,10 +108,6 @@ class NotesController {
         return "redirect:" + PieceHead.base(piece) + "/source";
     }
 
-    static LookState finished(Planned planned) {
-        return LookState.SEALED.planned(planned.trace()) ? LookState.SEALED : LookState.CLEARED;
-    }
-
     @PostMapping({"/pieces/{id}/notes", "/pieces/{id}/veils/{veil}/notes"})
     Object write(@PathVariable UUID id, @PathVariable(required = false) Integer veil, @RequestParam(defaultValue = "") String verdict, @RequestParam(defaultValue = "") String came,
             @RequestParam(defaultValue = "") String different, @RequestParam(defaultValue = "") String printedBy, @RequestParam(defaultValue = "") String tack,
@@ -136,7 +132,7 @@ class NotesController {
         }
         Planned planned = pieces.plan(piece);
         UUID run = makings.ofPiece(id).stream().findFirst().map(Run::id).orElse(null);
-        log.write(new LogWork.Entry(once, piece, run, judged, came, different, printedBy, findings, finished(planned), planned.trace().plannedPasses()), name, bytes);
+        log.write(new LogWork.Entry(once, piece, run, judged, came, different, printedBy, findings, LookState.finished(planned.trace()), planned.trace().plannedPasses()), name, bytes);
         return "redirect:" + PieceHead.base(piece) + "/notes";
     }
 }

@@ -7,6 +7,7 @@ import java.util.UUID;
 import kindveil.measure.UnusableValue;
 import kindveil.shape.Region;
 import kindveil.studio.intake.Outlines;
+import kindveil.studio.page.Download;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.OpaqueWork;
 import kindveil.studio.work.Outdated;
@@ -15,8 +16,6 @@ import kindveil.studio.work.Piece;
 import kindveil.studio.work.PieceWork;
 import kindveil.studio.work.Planned;
 import kindveil.studio.work.SourceWork;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -173,9 +172,7 @@ class OpaqueController {
     }
 
     private static ResponseEntity<String> svg(Planned planned, String what, boolean mirrored, Region... regions) {
-        String name = planned.piece().title().toLowerCase(java.util.Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
-        return ResponseEntity.ok().contentType(MediaType.parseMediaType("image/svg+xml"))
-                .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename((name.isEmpty() ? "outline" : name) + "-" + what.replaceAll("[^a-z]+", "-") + ".svg").build().toString())
+        return Download.of(Download.named(planned.piece().title(), "outline") + "-" + what.replaceAll("[^a-z]+", "-") + ".svg", MediaType.parseMediaType("image/svg+xml"))
                 .body(Outlines.svg(planned.piece().title() + ", " + what, planned.brief().width(), planned.brief().height(), mirrored, List.of(regions)));
     }
 }

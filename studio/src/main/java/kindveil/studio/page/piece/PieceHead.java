@@ -37,7 +37,7 @@ public record PieceHead(UUID id, int version, String title, String here, String 
     }
 
     /** Address of the veil in hand. */
-    static String base(Piece piece) {
+    public static String base(Piece piece) {
         return piece.inHand() == 0 ? "/pieces/" + piece.id() : "/pieces/%s/veils/%d".formatted(piece.id(), piece.inHand() + 1);
     }
 }

@@ -6,7 +6,9 @@ import java.util.Optional;
 import java.util.UUID;
 import kindveil.making.Making;
 import kindveil.measure.Length;
+import kindveil.reading.LookState;
 import kindveil.studio.intake.PlanFile;
+import kindveil.studio.page.Download;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.Design;
@@ -16,8 +18,6 @@ import kindveil.studio.work.PieceWork;
 import kindveil.studio.work.PictureWork;
 import kindveil.studio.work.Run;
 import org.springframework.http.CacheControl;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -72,7 +72,7 @@ class PiecesController {
         Length width = piece.leading().design().printWidth();
         Piece last = piece.at(piece.veils().size());
         var planned = pieces.plan(last);
-        String look = "%s/look/%s.png?pass=%d&v=%d&small=true".formatted(PieceHead.base(last), LookView.word(NotesController.finished(planned)),
+        String look = "%s/look/%s.png?pass=%d&v=%d&small=true".formatted(PieceHead.base(last), LookView.word(LookState.finished(planned.trace())),
                 planned.trace().plannedPasses(), piece.version());
         return new Row(piece.id(), piece.title(), look, (int) Math.round(picture.width()), (int) Math.round(picture.height()),
                 say.size(width, width.times(picture.aspect())), where(piece));
@@ -131,10 +131,7 @@ class PiecesController {
     @GetMapping("/pieces/{id}/plan.json")
     ResponseEntity<String> plan(@PathVariable UUID id) {
         Piece piece = pieces.get(id);
-        String name = piece.title().toLowerCase(java.util.Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
-        return ResponseEntity.ok().contentType(MediaType.APPLICATION_JSON).cacheControl(CacheControl.noStore())
-                .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename((name.isEmpty() ? "plan" : name) + ".plan.json").build().toString())
-                .body(pieces.planFile(piece));
+        return Download.of(Download.named(piece.title(), "plan") + ".plan.json", MediaType.APPLICATION_JSON).body(pieces.planFile(piece));
     }
 
     @GetMapping("/pieces/{id}")

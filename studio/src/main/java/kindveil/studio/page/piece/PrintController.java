@@ -6,6 +6,7 @@ import kindveil.measure.UnusableValue;
 import kindveil.reading.HandReading;
 import kindveil.sheet.Paper;
 import kindveil.sheet.PrintSheet;
+import kindveil.studio.page.Download;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.HandWish;
@@ -16,9 +17,6 @@ import kindveil.studio.work.PieceWork;
 import kindveil.studio.work.Planned;
 import kindveil.studio.work.PrintWork;
 import kindveil.studio.work.SheetWork;
-import org.springframework.http.CacheControl;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -151,9 +149,6 @@ class PrintController {
     @GetMapping({"/pieces/{id}/sheet.pdf", "/pieces/{id}/veils/{veil}/sheet.pdf"})
     ResponseEntity<byte[]> pdf(@PathVariable UUID id, @PathVariable(required = false) Integer veil) {
         Piece piece = pieces.get(id, veil);
-        String name = piece.title().toLowerCase(java.util.Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
-        return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF).cacheControl(CacheControl.noStore())
-                .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename((name.isEmpty() ? "sheet" : name) + ".pdf").build().toString())
-                .body(prints.pdf(piece));
+        return Download.of(Download.named(piece.title(), "sheet") + ".pdf", MediaType.APPLICATION_PDF).body(prints.pdf(piece));
     }
 }

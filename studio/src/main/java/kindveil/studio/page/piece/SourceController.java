@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import kindveil.measure.Length;
+import kindveil.reading.LookState;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.Design;
@@ -106,7 +107,7 @@ class SourceController {
         page.addObject("colouring", piece.design().print().colouring(sources.colourShare(piece)));
         page.addObject("tonal", tonal(piece));
         page.addObject("invertible", piece.design().theWay().choices().stream().anyMatch(choice -> choice.key().equals(Schools.TONES.key())));
-        page.addObject("finishedLook", "%s/look/%s.png?pass=%d&v=%d&small=true".formatted(PieceHead.base(piece), LookView.word(NotesController.finished(planned)), planned.trace().plannedPasses(), piece.version()));
+        page.addObject("finishedLook", "%s/look/%s.png?pass=%d&v=%d&small=true".formatted(PieceHead.base(piece), LookView.word(LookState.finished(planned.trace())), planned.trace().plannedPasses(), piece.version()));
         page.addObject("softening", piece.design().theWay().card().softening());
         if (!problems.isEmpty()) {
             page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);

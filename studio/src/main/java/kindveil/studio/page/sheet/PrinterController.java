@@ -130,8 +130,8 @@ class PrinterController {
     Object print(@PathVariable String kind, @RequestParam(defaultValue = "100") String percent, @RequestParam(defaultValue = "false") boolean mirror, @RequestParam(defaultValue = "0") String uneven) {
         PrintKind print = SheetsController.kind(kind);
         Problems problems = new Problems();
-        Double size = problems.number("Size it prints at", percent, 80, 120, "%", "100 is right; fit-to-page gives about 97.");
-        Double swing = problems.number("Unevenness", uneven, 0, 60, "%", "0 is a new drum, 40 a worn one.");
+        Double size = problems.number("Size it prints at", percent, Faults.LEAST_PERCENT, Faults.MOST_PERCENT, "%", "100 is right; fit-to-page gives about 97.");
+        Double swing = problems.number("Unevenness", uneven, 0, Faults.MOST_UNEVEN, "%", "0 is a new drum, 40 a worn one.");
         if (!problems.any()) {
             try {
                 Batch batch = sheets.batch(print);

@@ -12,6 +12,7 @@ import kindveil.sheet.Packing;
 import kindveil.sheet.PrintSheet;
 import kindveil.sheet.PrintSheet.Placed;
 import kindveil.studio.page.Say;
+import kindveil.studio.page.piece.PieceHead;
 import kindveil.studio.work.Piece;
 import kindveil.studio.work.SheetFiles;
 import kindveil.studio.work.SheetWork;
@@ -57,11 +58,6 @@ public record SheetView(String address, String carrier, String heading, String t
 
     static String word(PrintKind kind) {
         return kind.name().toLowerCase(Locale.ROOT).replace('_', '-');
-    }
-
-    /** Where a copy's image comes from. */
-    static String base(Piece piece) {
-        return piece.inHand() == 0 ? "/pieces/" + piece.id() : "/pieces/%s/veils/%d".formatted(piece.id(), piece.inHand() + 1);
     }
 
     static SheetView of(Batch batch, SheetWork work, SheetFiles files, Say say) {
@@ -123,14 +119,14 @@ public record SheetView(String address, String carrier, String heading, String t
         double ih = placed.turned() ? w : h;
         String change = (placed.turned() ? "translate(%s 0) rotate(90)".formatted(w) : "") + (item.mirrored() ? " translate(%s 0) scale(-1 1)".formatted(iw) : "");
         Piece piece = item.planned().piece();
-        return new Copy(index, placed.what(), placed.copy(), x, y, w, h, iw, ih, placed.turned(), change.strip(), base(piece) + "/treated.png?v=" + piece.version(),
+        return new Copy(index, placed.what(), placed.copy(), x, y, w, h, iw, ih, placed.turned(), change.strip(), PieceHead.base(piece) + "/treated.png?v=" + piece.version(),
                 "%s, copy %d, sheet %d, %.0f mm from the left, %.0f mm from the top%s".formatted(placed.what(), placed.copy(), sheet + 1, x, y, placed.turned() ? ", turned" : ""), item.margin().millimetres());
     }
 
     private static Row row(Item item, Batch batch, SheetWork work, Say say) {
         Piece piece = item.planned().piece();
         double lost = work.lostToRuns(item, batch.setUp().runs());
-        return new Row(piece.id(), piece.inHand() + 1, item.label(), base(piece) + "/print", base(piece) + "/treated.png?v=" + piece.version(),
+        return new Row(piece.id(), piece.inHand() + 1, item.label(), PieceHead.base(piece) + "/print", PieceHead.base(piece) + "/treated.png?v=" + piece.version(),
                 "%s · %s · %s".formatted(piece.design().theWay().name(), say.size(item.planned().brief().width(), item.planned().brief().height()), (item.mirrored() ? "mirrored" : "not mirrored") + (item.margin().millimetres() > 0 ? " · keeps " + say.one(item.margin()) + " of paper around it" : "")),
                 item.wanted().copies() == null ? "" : String.valueOf(item.wanted().copies()), String.valueOf(item.copies()),
                 item.spares().words(),

@@ -1,9 +1,7 @@
 package kindveil.studio.page.sheet;
 
-import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import kindveil.bench.PrintKind;
@@ -11,10 +9,12 @@ import kindveil.measure.Length;
 import kindveil.measure.UnitSystem;
 import kindveil.measure.UnusableValue;
 import kindveil.sheet.Paper;
-import kindveil.studio.intake.PrintPdf;
+import kindveil.sheet.SheetSize;
 import kindveil.studio.intake.SheetRaster;
+import kindveil.studio.page.Download;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
+import kindveil.studio.page.piece.PieceHead;
 import kindveil.studio.work.Gathering;
 import kindveil.studio.work.LogWork;
 import kindveil.studio.work.NotFound;
@@ -24,9 +24,6 @@ import kindveil.studio.work.SheetFiles;
 import kindveil.studio.work.SheetWork;
 import kindveil.studio.work.SheetWork.Batch;
 import kindveil.tone.Overrun;
-import org.springframework.http.CacheControl;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -103,7 +100,7 @@ class SheetsController {
         page.addObject("version", sheets.gathering().version());
         page.addObject("tabs", all.stream().map(b -> new Tab(b.kind().words(), "/sheets/" + SheetView.word(b.kind()), b == batch)).toList());
         page.addObject("offers", sheets.ungathered().stream().limit(40).map(piece -> new Offer(piece.id(), piece.inHand() + 1, piece.title() + (piece.veils().size() > 1 ? ", veil " + (piece.inHand() + 1) : ""),
-                piece.design().theWay().name() + " · " + piece.design().print().words(), SheetView.base(piece) + "/treated.png?v=" + piece.version())).toList());
+                piece.design().theWay().name() + " · " + piece.design().print().words(), PieceHead.base(piece) + "/treated.png?v=" + piece.version())).toList());
         page.addObject("problems", problems);
         page.addObject("view", batch == null ? null : SheetView.of(batch, sheets, files, say));
         if (batch != null) {
@@ -174,11 +171,9 @@ class SheetsController {
             Paper paper = problems.choice(Paper.class, "Sheet", form.sheet);
             return paper == null ? null : paper.name();
         }
-        Length least = Length.ofMillimetres(80);
-        Length most = Length.ofMillimetres(650);
-        Length width = problems.read(() -> Length.parseSize("Sheet width", form.width, least, most));
-        Length height = problems.read(() -> Length.parseSize("Sheet height", form.height, least, most));
-        return width == null || height == null ? null : String.format(Locale.ROOT, "%sx%s", kindveil.measure.Figures.plain(width.millimetres()), kindveil.measure.Figures.plain(height.millimetres()));
+        Length width = problems.read(() -> Length.parseSize("Sheet width", form.width, SheetSize.LEAST, SheetSize.MOST));
+        Length height = problems.read(() -> Length.parseSize("Sheet height", form.height, SheetSize.LEAST, SheetSize.MOST));
+        return width == null || height == null ? null : Gathering.SetUp.ownSheet(width, height);
     }
 
     /** A copy put elsewhere by hand; answers the drawing alone when it was asked for from within the page. */
@@ -240,38 +235,25 @@ class SheetsController {
 
     @GetMapping("/sheets/{kind}/sheets.pdf")
     ResponseEntity<byte[]> pdf(@PathVariable String kind) {
-        return file(kind + "-sheets.pdf", MediaType.APPLICATION_PDF, files.pdf(sheets.batch(kind(kind))));
+        return Download.of(kind + "-sheets.pdf", MediaType.APPLICATION_PDF).body(files.pdf(sheets.batch(kind(kind))));
     }
 
     @GetMapping("/sheets/{kind}/master.pdf")
     ResponseEntity<byte[]> master(@PathVariable String kind) {
-        return file(kind + "-master.pdf", MediaType.APPLICATION_PDF, files.masterPdf(sheets.batch(kind(kind))));
+        return Download.of(kind + "-master.pdf", MediaType.APPLICATION_PDF).body(files.masterPdf(sheets.batch(kind(kind))));
     }
 
     @GetMapping("/sheets/{kind}/sheet-{number}.png")
     ResponseEntity<byte[]> png(@PathVariable String kind, @PathVariable int number) {
         Batch batch = sheets.batch(kind(kind));
         int dots = SheetFiles.dotsPerInch(batch);
-        return file("%s-%d.png".formatted(kind, number), MediaType.IMAGE_PNG, SheetRaster.png(drawn(batch, number, dots), dots));
+        return Download.of("%s-%d.png".formatted(kind, number), MediaType.IMAGE_PNG).body(SheetRaster.png(SheetRaster.draw(files.leaf(batch, number), dots), dots));
     }
 
     @GetMapping("/sheets/{kind}/sheet-{number}.tiff")
     ResponseEntity<byte[]> tiff(@PathVariable String kind, @PathVariable int number) {
         Batch batch = sheets.batch(kind(kind));
         int dots = SheetFiles.dotsPerInch(batch);
-        return file("%s-%d.tiff".formatted(kind, number), MediaType.parseMediaType("image/tiff"), SheetRaster.tiff(drawn(batch, number, dots), dots));
-    }
-
-    private BufferedImage drawn(Batch batch, int number, int dots) {
-        List<PrintPdf.Leaf> leaves = files.leaves(batch);
-        if (number < 1 || number > leaves.size()) {
-            throw new NotFound("sheet", number);
-        }
-        return SheetRaster.draw(leaves.get(number - 1), dots);
-    }
-
-    private static ResponseEntity<byte[]> file(String name, MediaType type, byte[] bytes) {
-        return ResponseEntity.ok().contentType(type).cacheControl(CacheControl.noStore())
-                .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(name).build().toString()).body(bytes);
+        return Download.of("%s-%d.tiff".formatted(kind, number), MediaType.parseMediaType("image/tiff")).body(SheetRaster.tiff(SheetRaster.draw(files.leaf(batch, number), dots), dots));
     }
 }

@@ -16,6 +16,7 @@ import kindveil.reading.CompatibilityReading;
 import kindveil.reading.HandReading;
 import kindveil.reading.TimeReading;
 import kindveil.sheet.Paper;
+import kindveil.studio.page.Download;
 import kindveil.studio.page.Knot;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
@@ -32,8 +33,6 @@ import kindveil.way.Trace;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 import kindveil.way.Wish;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -133,8 +132,7 @@ class WayController {
         if (problems.any()) {
             throw new kindveil.measure.UnusableValue("proof strip", print, "a print, a paper and who prints it", String.join(" ", problems.words()));
         }
-        return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF).header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(key + "-proof.pdf").build().toString())
-                .body(targets.proof(way, kind, by, sheet));
+        return Download.of(key + "-proof.pdf", MediaType.APPLICATION_PDF).body(targets.proof(way, kind, by, sheet));
     }
 
     private static Map<String, String> chosen(Way way, Map<String, String> all) {
