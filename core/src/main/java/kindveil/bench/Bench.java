@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 import kindveil.bench.Layer.Coating;
 import kindveil.bench.Layer.Undercolour;
 import kindveil.drying.Room;
+import kindveil.drying.RoomCourse;
 
 /**
  * Everything on the table at one moment; immutable. See the package specification for what valid means.
@@ -14,9 +15,9 @@ import kindveil.drying.Room;
  * @param now time since the bench was set up
  * @param things what lies there
  * @param bonds what lies on what
- * @param room the air around it
+ * @param air around it, over its time
  */
-public record Bench(Duration now, List<Thing> things, List<Bond> bonds, Room room) {
+public record Bench(Duration now, List<Thing> things, List<Bond> bonds, RoomCourse air) {
     /** Faces an image can lie on, the one it is made for first. */
     private static final List<Face> EYE = List.of(Face.IMPRESSION, Face.SUPPORT_FRONT, Face.SKIN_FRONT, Face.SKIN_BACK, Face.TAPE_BACK, Face.PLATE, Face.BLOCK, Face.PRINT_FRONT);
 
@@ -43,10 +44,20 @@ public record Bench(Duration now, List<Thing> things, List<Bond> bonds, Room roo
         }
     }
 
+    /** The air as it is now. */
+    public Room room() {
+        return air.at(now);
+    }
+
+    /** The same bench standing in other air from its beginning; only before anything is wet on it. */
+    public Bench in(RoomCourse other) {
+        return new Bench(now, things, bonds, other);
+    }
+
     /** With nothing on it but a support and its ground. */
     public static Bench with(Support support, Ground ground, Room room) {
-        Thing thing = Thing.of(ThingKind.SUPPORT, List.of(new Undercolour(ground, support)), List.of(), support.capacity(ground));
-        return new Bench(Duration.ZERO, List.of(thing), List.of(), room);
+        Thing thing = Thing.of(ThingKind.SUPPORT, List.of(new Undercolour(ground, support)), List.of(), support.matter(ground));
+        return new Bench(Duration.ZERO, List.of(thing), List.of(), RoomCourse.of(room));
     }
 
     /** The bench once {@code elapsed} has passed since it was set up. */
@@ -54,7 +65,12 @@ public record Bench(Duration now, List<Thing> things, List<Bond> bonds, Room roo
         if (elapsed.compareTo(now) < 0) {
             throw new IllegalStateException("Impossible state: the bench cannot go back from %s to %s.".formatted(now, elapsed));
         }
-        return Moves.rest(new Bench(elapsed, things, bonds, room));
+        return Moves.rest(new Bench(elapsed, things, bonds, air));
+    }
+
+    /** Some time later, when all fibre on it has turned white. */
+    public Bench whitened() {
+        return Moves.whitened(this);
     }
 
     /** Everything the rules have against {@code step}; empty when it is sound. */
@@ -99,8 +115,8 @@ public record Bench(Duration now, List<Thing> things, List<Bond> bonds, Room roo
 
     /** The coat on a face that has most water left: the one everything waits for. */
     public Optional<Coating> wettest(Face face) {
-        return layers(face, Coating.class).stream().filter(coating -> coating.wetness() != null)
-                .max((a, b) -> Double.compare(a.wetness().waterShare(now), b.wetness().waterShare(now)));
+        return layers(face, Coating.class).stream().filter(coating -> coating.drying() != null)
+                .max((a, b) -> Double.compare(a.waterShare(now), b.waterShare(now)));
     }
 
     /** The outermost coat on a face. */
@@ -112,6 +128,10 @@ public record Bench(Duration now, List<Thing> things, List<Bond> bonds, Room roo
     /** What the support is; nothing once none lies there. */
     public Optional<Undercolour> support() {
         return layers(Face.SUPPORT_FRONT, Undercolour.class).stream().findFirst();
+    }
+
+    boolean groundIs(Ground.Trait trait) {
+        return support().map(under -> under.ground().is(trait)).orElse(false);
     }
 
     boolean supportIs(Support.Trait trait) {
@@ -134,7 +154,7 @@ public record Bench(Duration now, List<Thing> things, List<Bond> bonds, Room roo
     }
 
     public Bench with(List<Thing> newThings, List<Bond> newBonds) {
-        return new Bench(now, newThings, newBonds, room);
+        return new Bench(now, newThings, newBonds, air);
     }
 
     Bench with(Thing changed) {

@@ -8,10 +8,11 @@ import kindveil.bench.Layer.Carrier;
 import kindveil.bench.Layer.Coating;
 import kindveil.bench.Layer.Foil;
 import kindveil.bench.Layer.Receiver;
-import kindveil.bench.Material.Kind;
 import kindveil.drying.Stage;
 import kindveil.measure.Figures;
 import kindveil.measure.Span;
+import kindveil.product.NotOver;
+import kindveil.product.Trait;
 
 /** Rules for coats, oil and heat. */
 final class CoatRules {
@@ -30,9 +31,9 @@ final class CoatRules {
         }
         List<Refusal> found = new ArrayList<>();
         sealsPaper(bench, step).ifPresent(found::add);
-        if (step.material().waterBorne()) {
-            overOil(bench, step).ifPresent(found::add);
-            Rules.inkRuns(bench, face, step.material().words()).ifPresent(found::add);
+        notOver(bench, step).ifPresent(found::add);
+        if (step.product().is(Trait.WATER_BORNE)) {
+            Rules.inkRuns(bench, face, step.product().words()).ifPresent(found::add);
         }
         if (face.equals(Face.SUPPORT_FRONT)) {
             ground(bench, step, found);
@@ -41,7 +42,7 @@ final class CoatRules {
             inked(bench, face).ifPresent(found::add);
         }
         if (!bench.pictures(face).isEmpty()) {
-            Rules.dampFibre(bench, face, step.material()).ifPresent(found::add);
+            Rules.dampFibre(bench, face, step.product()).ifPresent(found::add);
         }
         before(bench, step, found);
         return found;
@@ -56,37 +57,43 @@ final class CoatRules {
 
     private static Optional<Refusal> sealsPaper(Bench bench, Step.Apply step) {
         boolean rubbed = bench.layers(Face.PRINT_FRONT, Carrier.class).stream().anyMatch(c -> c.sheet().rubsAway());
-        return step.onto().equals(Face.PRINT_BACK) && rubbed && step.material().seals() ? Optional.of(new Refusal(Refusal.Kind.PAPER_SEALED_IN, step.onto(),
-                "%s on the back of the print seals the paper in: no water will get to it again.".formatted(Rules.capital(step.material().words())),
+        return step.onto().equals(Face.PRINT_BACK) && rubbed && step.product().is(Trait.CLOSES) ? Optional.of(new Refusal(Refusal.Kind.PAPER_SEALED_IN, step.onto(),
+                "%s on the back of the print seals the paper in: no water will get to it again.".formatted(Rules.capital(step.product().words())),
                 "Wipe it off at once with a damp cloth; keep the back clean and dry.")) : Optional.empty();
     }
 
-    private static Optional<Refusal> overOil(Bench bench, Step.Apply step) {
-        boolean oilGround = step.onto().equals(Face.SUPPORT_FRONT) && bench.support().map(under -> under.ground() == Ground.OIL).orElse(false);
-        Optional<String> below = bench.topCoat(step.onto()).filter(coat -> coat.material().kind() == Kind.OIL).map(coat -> coat.material().words())
-                .or(() -> oilGround && bench.topCoat(step.onto()).isEmpty() ? Optional.of(Ground.OIL.words()) : Optional.empty());
-        return below.map(words -> new Refusal(Refusal.Kind.WATER_OVER_OIL, step.onto(),
-                "%s over %s does not hold: oil ends the water-borne sequence.".formatted(Rules.capital(step.material().words()), words),
-                "Lay water-borne coats before the oil, or leave the oil as the last coat."));
+    /** What it may not lie on: by the traits of the coat under it, or of the ground where no coat is. */
+    private static Optional<Refusal> notOver(Bench bench, Step.Apply step) {
+        Optional<Coating> top = bench.topCoat(step.onto());
+        for (NotOver rule : step.product().notOver()) {
+            boolean oilGround = step.onto().equals(Face.SUPPORT_FRONT) && top.isEmpty() && rule.below() == Trait.OILY && bench.groundIs(Ground.Trait.OILY);
+            Optional<String> below = top.filter(coat -> coat.product().is(rule.below())).map(coat -> coat.product().words())
+                    .or(() -> oilGround ? bench.support().map(under -> under.ground().words()) : Optional.empty());
+            if (below.isPresent()) {
+                return Optional.of(new Refusal(Refusal.Kind.NOT_OVER, step.onto(),
+                        "%s over %s does not hold: %s.".formatted(Rules.capital(step.product().words()), below.get(), rule.why()), rule.remedy()));
+            }
+        }
+        return Optional.empty();
     }
 
     private static void ground(Bench bench, Step.Apply step, List<Refusal> found) {
-        bench.support().filter(under -> under.ground() == Ground.FRESH_PAINT).ifPresent(under -> found.add(new Refusal(Refusal.Kind.GROUND_NOT_DRY, step.onto(),
-                "The ground is %s: %s drags it and dries slower over it.".formatted(under.ground().words(), step.material().words()),
+        bench.support().filter(under -> under.ground().is(Ground.Trait.WET)).ifPresent(under -> found.add(new Refusal(Refusal.Kind.GROUND_NOT_DRY, step.onto(),
+                "The ground is %s: %s drags it and dries slower over it.".formatted(under.ground().words(), step.product().words()),
                 "Let the ground dry through first, overnight if it is thick.")));
         boolean metal = bench.supportIs(Support.Trait.METAL) && !prepared(bench, Preparation.DEGREASE);
-        boolean loose = bench.supportIs(Support.Trait.STRETCHES) && step.material().kind() == Kind.SOLVENT && !prepared(bench, Preparation.TAPE_DOWN);
+        boolean loose = bench.supportIs(Support.Trait.STRETCHES) && step.product().releases() && !prepared(bench, Preparation.TAPE_DOWN);
         if (metal) {
-            found.add(new Refusal(Refusal.Kind.NOT_PREPARED, step.onto(), "Bare metal sheds %s: grease keeps it off.".formatted(step.material().words()),
+            found.add(new Refusal(Refusal.Kind.NOT_PREPARED, step.onto(), "Bare metal sheds %s: grease keeps it off.".formatted(step.product().words()),
                     "Degrease it, scuff it with fine paper, wash it and let it dry first."));
         }
         if (loose) {
             found.add(new Refusal(Refusal.Kind.NOT_PREPARED, step.onto(), "%s stretches when it is wetted and takes the image askew."
                     .formatted(Rules.capital(bench.support().orElseThrow().support().words())), "Tape it down on all sides first."));
         }
-        if (step.material().kind() != Kind.SOLVENT && !bench.layers(step.onto(), Receiver.class).isEmpty()) {
+        if (!step.product().releases() && !bench.layers(step.onto(), Receiver.class).isEmpty()) {
             found.add(new Refusal(Refusal.Kind.RECEIVER_ON, step.onto(),
-                    "The film's receiver coating still lies on top: %s will not take on it, and swells it.".formatted(step.material().words()),
+                    "The film's receiver coating still lies on top: %s will not take on it, and swells it.".formatted(step.product().words()),
                     "Rinse it off first: a tray of water, rocked, never rubbed, and dry overnight."));
         }
     }
@@ -99,23 +106,23 @@ final class CoatRules {
     private static void before(Bench bench, Step.Apply step, List<Refusal> found) {
         Face face = step.onto();
         Optional<Coating> top = bench.topCoat(face);
-        if (step.material().kind() == Kind.VARNISH) {
-            top.filter(coat -> coat.wetness() != null).filter(coat -> age(bench, coat).compareTo(LEAST_CURE) < 0)
+        if (step.product().is(Trait.FINAL)) {
+            top.filter(coat -> coat.drying() != null).filter(coat -> age(bench, coat).compareTo(LEAST_CURE) < 0)
                     .ifPresent(coat -> found.add(new Refusal(Refusal.Kind.NOT_CURED, face,
                             "The last coat is %s old and not cured; varnish over it stays soft and clouds.".formatted(Span.words(age(bench, coat))),
                             "Wait 3 days for thin films, 7 for normal ones, 14 or more for deep beds.")));
         } else if (face.equals(Face.PLATE)) {
             Rules.notYet(bench, face, Stage.TOUCH_DRY, "the second colour drags the image").ifPresent(found::add);
-        } else if (step.material().kind() != Kind.GUM && step.material().kind() != Kind.OIL_INK) {
+        } else if (!step.product().is(Trait.OVER_WET)) {
             boolean wettingOut = bench.layers(face).stream().anyMatch(Carrier.class::isInstance);
             boolean overImage = !bench.pictures(face).isEmpty() && !wettingOut;
             if (overImage || step.part() == Mask.Part.BACKED || face.thing() != ThingKind.SUPPORT) {
                 Rules.notYet(bench, face, Stage.RECOAT, "a coat now drags it").ifPresent(found::add);
             }
         }
-        if (top.map(coat -> coat.material().kind() == Kind.SOLUBLE).orElse(false) && step.material().waterBorne() && step.tool().spreads()) {
+        if (top.map(coat -> coat.product().is(Trait.SOLUBLE)).orElse(false) && step.product().is(Trait.WATER_BORNE) && step.tool().spreads()) {
             found.add(new Refusal(Refusal.Kind.SOLUBLE_BELOW, face, "%s lies on top and runs under a brush with %s."
-                    .formatted(Rules.capital(top.get().material().words()), step.material().words()), "Fix it with a light spray first, outdoors."));
+                    .formatted(Rules.capital(top.get().product().words()), step.product().words()), "Fix it with a light spray first, outdoors."));
         }
     }
 
@@ -139,7 +146,7 @@ final class CoatRules {
                     "Keep 20 to 25 cm away, and keep moving."));
         }
         vapour(bench).ifPresent(coat -> found.add(new Refusal(Refusal.Kind.FLAMMABLE, step.face(),
-                "%s laid %s ago still gives off vapour that burns.".formatted(Rules.capital(coat.material().words()), Span.words(bench.now().minus(coat.laid()))),
+                "%s laid %s ago still gives off vapour that burns.".formatted(Rules.capital(coat.product().words()), Span.words(bench.now().minus(coat.laid()))),
                 "No heat tool near it: open the windows and let it dry by itself.")));
         melting(bench, step.face()).ifPresent(words -> found.add(new Refusal(Refusal.Kind.MELTS, step.face(),
                 "%s under a heat tool.".formatted(words), "Let it dry in the air, or use a fan.")));
@@ -149,7 +156,7 @@ final class CoatRules {
     private static Optional<Coating> vapour(Bench bench) {
         return bench.things().stream().flatMap(thing -> java.util.stream.Stream.concat(thing.front().stream(), thing.back().stream()))
                 .filter(Coating.class::isInstance).map(Coating.class::cast)
-                .filter(coat -> coat.material().flammable() && bench.now().minus(coat.laid()).compareTo(VAPOUR_STAYS) < 0).findFirst();
+                .filter(coat -> coat.product().flammable() && bench.now().minus(coat.laid()).compareTo(VAPOUR_STAYS) < 0).findFirst();
     }
 
     private static Optional<String> melting(Bench bench, Face face) {

@@ -7,6 +7,7 @@ import kindveil.bench.Layer.Coating;
 import kindveil.bench.Layer.Image;
 import kindveil.bench.Layer.Residue;
 import kindveil.measure.Figures;
+import kindveil.product.Trait;
 
 /** What the bench takes but doubts: care or poor, never impossible. */
 final class Concerns {
@@ -58,13 +59,13 @@ final class Concerns {
 
     private static List<Concern> apply(Bench bench, Step.Apply step) {
         List<Concern> found = new ArrayList<>();
-        boolean medium = step.material().kind() == Material.Kind.MEDIUM;
+        boolean medium = step.product().is(Trait.BINDS);
         if (medium && step.onto().equals(Face.SUPPORT_FRONT) && bench.supportIs(Support.Trait.CLOSED) && step.wetMicrometres() > CLOSED_BED_MOST) {
             found.add(new Concern(Grade.CARE, step.onto(), "%s µm on a closed surface dries only from the top and lifts.".formatted(Figures.plain(step.wetMicrometres())),
                     "Lay it thinner, 60 µm or so, and give it a day."));
         }
-        boolean matteBelow = bench.layers(step.onto(), Coating.class).stream().anyMatch(c -> c.material().kind() == Material.Kind.MEDIUM && !c.material().gloss());
-        if (medium && !step.material().gloss() && matteBelow && step.material() != Material.RECEPTIVE_COAT) {
+        boolean matteBelow = bench.layers(step.onto(), Coating.class).stream().anyMatch(c -> c.product().clouds());
+        if (step.product().clouds() && matteBelow) {
             found.add(new Concern(Grade.CARE, step.onto(), "Matte over matte goes milky.", "Build with gloss and finish with matte."));
         }
         return found;
@@ -75,7 +76,7 @@ final class Concerns {
         boolean ontoSupport = step.onto().equals(Face.SUPPORT_FRONT);
         if (ontoSupport && step.moving().thing() == ThingKind.TAPE) {
             if (bench.supportIs(Support.Trait.CURVED)) {
-                found.add(new Concern(Grade.POOR, step.onto(), "Tape bears about half a per cent of stretch: on a curve it kinks.", "Use a thin skin for curved forms."));
+                found.add(new Concern(Grade.POOR, step.onto(), "Tape bears about half a per cent of stretch: on a curve it kinks.", "What stretches lies on it: a thin skin bears about 6 %."));
             }
             double left = bench.layers(Face.TAPE_BACK, Residue.class).stream().mapToDouble(Residue::gramsPerSquareMetre).max().orElse(0);
             if (left > TACKY_UNDER) {
@@ -84,8 +85,8 @@ final class Concerns {
             }
         }
         if (ontoSupport && step.moving().thing() == ThingKind.PRINT) {
-            bench.support().filter(under -> under.ground() == Ground.METAL_LEAF || under.ground() == Ground.PAPERS).ifPresent(under -> found.add(new Concern(Grade.CARE,
-                    step.onto(), "Rubbing and peeling can lift %s.".formatted(under.ground() == Ground.PAPERS ? "glued papers at their edges" : "leaf"),
+            bench.support().filter(under -> under.ground().is(Ground.Trait.LIFTS)).ifPresent(under -> found.add(new Concern(Grade.CARE,
+                    step.onto(), "Rubbing and peeling can lift %s at its edges.".formatted(under.ground().words()),
                     "Seal it with a thin coat first and let that dry.")));
         }
         return found;

@@ -1,31 +1,49 @@
 package kindveil.bench;
 
-/** What is already on the support. */
+import java.util.Set;
+
+/** What is already on the support; rules ask for what it is like. */
 public enum Ground {
-    RAW("nothing: raw", false, true), GESSO("gesso, dry", true, true), ACRYLIC_PAINT("acrylic paint, dry", true, true),
-    FRESH_PAINT("acrylic paint laid today, not dry yet", true, true),
-    WATER_SOLUBLE("watercolour or other paint that water lifts", false, false), PAPERS("glued papers", false, true),
-    METAL_LEAF("metal leaf", true, true), OIL("oil paint, or a finish of oil", true, true);
+    RAW("nothing: raw"), GESSO("gesso, dry", Trait.SEALED), ACRYLIC_PAINT("acrylic paint, dry", Trait.SEALED),
+    FRESH_PAINT("acrylic paint laid today, not dry yet", Trait.SEALED, Trait.WET),
+    WATER_SOLUBLE("watercolour or other paint that water lifts", Trait.RUNS), PAPERS("glued papers", Trait.LIFTS),
+    METAL_LEAF("metal leaf", Trait.SEALED, Trait.LIFTS), OIL("oil paint, or a finish of oil", Trait.SEALED, Trait.OILY);
+
+    /** What a ground is like. */
+    public enum Trait {
+        /** Keeps water out of the support. */
+        SEALED,
+        /** Not dry yet. */
+        WET,
+        /** Water lifts it. */
+        RUNS,
+        /** Rubbing and peeling can lift it. */
+        LIFTS,
+        /** Sheds water. */
+        OILY
+    }
 
     private final String words;
-    private final boolean seals;
-    private final boolean waterResistant;
+    private final Set<Trait> traits;
 
-    Ground(String words, boolean seals, boolean waterResistant) {
+    Ground(String words, Trait... traits) {
         this.words = words;
-        this.seals = seals;
-        this.waterResistant = waterResistant;
+        this.traits = Set.of(traits);
     }
 
     public String words() {
         return words;
     }
 
+    public boolean is(Trait trait) {
+        return traits.contains(trait);
+    }
+
     boolean seals() {
-        return seals;
+        return is(Trait.SEALED);
     }
 
     public boolean waterResistant() {
-        return waterResistant;
+        return !is(Trait.RUNS);
     }
 }

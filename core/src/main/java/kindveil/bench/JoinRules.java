@@ -9,6 +9,8 @@ import kindveil.bench.Layer.Image;
 import kindveil.bench.Layer.Receiver;
 import kindveil.bench.Refusal.Kind;
 import kindveil.drying.Stage;
+import kindveil.product.Release;
+import kindveil.product.Trait;
 
 /** Rules for laying one face on another, pressing and weighting. */
 final class JoinRules {
@@ -60,7 +62,7 @@ final class JoinRules {
 
     /** A dye skin holds to a dry receptive coat and to nothing else. */
     private static Optional<Refusal> receptive(Bench bench, Step.Join step) {
-        boolean coated = bench.topCoat(step.onto()).map(coat -> coat.material() == Material.RECEPTIVE_COAT).orElse(false);
+        boolean coated = bench.topCoat(step.onto()).map(coat -> coat.product().is(Trait.RECEPTIVE)).orElse(false);
         return coated ? Rules.notYet(bench, step.onto(), Stage.RECOAT, "the skin sinks into it and tears")
                 : Optional.of(new Refusal(Kind.NO_RECEPTIVE_COAT, step.onto(), "The dye skin has nothing to hold to: there is no receptive coat.",
                         "Coat the support twice with clear receptive coat, dried between, before the hot soak."));
@@ -75,22 +77,23 @@ final class JoinRules {
             found.add(new Refusal(Kind.WRONG_SIDE, step.moving(), "This is the bare side of the film; the ink lies on the coated one.",
                     "Turn it over: a damp fingertip sticks a little on the coated side."));
         }
-        Optional<Coating> bed = bench.topCoat(step.onto()).filter(coat -> coat.material().kind() == Material.Kind.SOLVENT);
+        Optional<Coating> bed = bench.topCoat(step.onto()).filter(coat -> coat.product().releases(Release.Lets.RECEIVED_INK));
         if (bed.isEmpty()) {
             found.add(new Refusal(Kind.NO_RELEASE, step.onto(), "Film lets its ink go only into release solution or transfer gel; there is none on %s.".formatted(step.onto()),
-                    "Choose film release, or print it with toner on thin copy paper for this way."));
+                    "Print it with toner on thin copy paper for this one; the ranking of ways says where film goes."));
         } else if (!bed.get().open(bench.now(), Stage.OPEN)) {
-            found.add(new Refusal(Kind.BED_CLOSED, step.onto(), "The %s has dried off: dry edges stay on the film.".formatted(bed.get().material().words()),
+            found.add(new Refusal(Kind.BED_CLOSED, step.onto(), "The %s has dried off: dry edges stay on the film.".formatted(bed.get().product().words()),
                     "Wet it again all over, past the edges, and lay the film at once."));
         }
     }
 
-    /** A print on a solvent bed must be one that lets go into it. */
+    /** A print on a bed of solution must be one that lets go into it. */
     private static Optional<Refusal> releases(Bench bench, Step.Join step) {
-        boolean solvent = bench.topCoat(step.onto()).map(coat -> coat.material().kind() == Material.Kind.SOLVENT).orElse(false);
-        return solvent && step.moving().thing() == ThingKind.PRINT && bench.layers(Face.PRINT_FRONT, Receiver.class).isEmpty()
+        Optional<Coating> bed = bench.topCoat(step.onto()).filter(coat -> coat.product().releases());
+        return bed.isPresent() && step.moving().thing() == ThingKind.PRINT
+                && bench.layers(Face.PRINT_FRONT, Image.class).stream().noneMatch(image -> bed.get().product().releases(image.print().letsGo()))
                 ? Optional.of(new Refusal(Kind.NO_RELEASE, step.moving(), "%s has no coating that lets go into %s.".formatted(
-                        Rules.capital(printWords(bench)), bench.topCoat(step.onto()).orElseThrow().material().words()),
+                        Rules.capital(printWords(bench)), bed.get().product().words()),
                         "Print it on the coated side of release film, with pigment ink.")) : Optional.empty();
     }
 
@@ -124,13 +127,14 @@ final class JoinRules {
         return step.onto().thing() == ThingKind.PLATE ? Stage.PLATE_LIMIT : Stage.OPEN;
     }
 
-    /** Whatever is laid needs a coat still open on one of the two faces. */
+    /** Whatever is laid needs a coat still open on one of the two faces, or one that comes through its sheet from behind. */
     private static Optional<Refusal> bed(Bench bench, Step.Join step) {
         List<Coating> beds = new ArrayList<>();
         for (Face face : List.of(step.onto(), step.moving())) {
-            bench.layers(face, Coating.class).stream().filter(coat -> coat.material().kind() == Material.Kind.TACK).forEach(beds::add);
+            bench.layers(face, Coating.class).stream().filter(coat -> coat.product().is(Trait.TACKY)).forEach(beds::add);
             bench.topCoat(face).ifPresent(beds::add);
         }
+        bench.topCoat(step.moving().other()).filter(coat -> coat.product().releases()).ifPresent(beds::add);
         if (beds.isEmpty()) {
             return Optional.of(new Refusal(Kind.NO_WET_BED, step.onto(), "There is no wet coat to hold the %s.".formatted(step.moving().thing().words()),
                     "Lay the coat first, then the %s into it.".formatted(step.moving().thing().words())));
@@ -148,7 +152,7 @@ final class JoinRules {
     }
 
     private static String gone(Bench bench, List<Coating> beds) {
-        double wettest = beds.stream().filter(coat -> coat.wetness() != null).mapToDouble(coat -> coat.wetness().waterShare(bench.now())).max().orElse(0);
+        double wettest = beds.stream().mapToDouble(coat -> coat.waterShare(bench.now())).max().orElse(0);
         return Rules.percent(1 - wettest);
     }
 

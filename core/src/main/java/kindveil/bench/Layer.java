@@ -1,10 +1,15 @@
 package kindveil.bench;
 
 import java.time.Duration;
+import kindveil.drying.Damp;
+import kindveil.drying.Drying;
+import kindveil.drying.RoomCourse;
 import kindveil.drying.Stage;
 import kindveil.light.Colour;
 import kindveil.light.Fibre;
 import kindveil.light.Toner;
+import kindveil.product.Product;
+import org.jspecify.annotations.Nullable;
 
 /** One layer on a face; lists of layers run from the thing outwards. */
 public sealed interface Layer {
@@ -27,20 +32,23 @@ public sealed interface Layer {
      *
      * @param colour of its pigment, or null for a clear one
      * @param laid when, on the bench's time
-     * @param wetness null where the drying model does not know the material
+     * @param air in which what dries by practice dries
+     * @param drying its life, or null where the drying model does not know the product
      */
-    record Coating(Material material, double wetMicrometres, Mask mask, Extent extent, Colour colour, Duration laid, Wetness wetness) implements Layer {
+    record Coating(Product product, double wetMicrometres, Mask mask, Extent extent, @Nullable Colour colour, Duration laid, RoomCourse air, @Nullable Drying drying) implements Layer {
+        private static final double SLACK = 0.005;
+
         /** Thickness once its water has left, µm. */
         public double dryMicrometres() {
-            return wetMicrometres * (1 - material.volatileShare());
+            return wetMicrometres * (1 - product.waterShare());
         }
 
-        Coating with(Wetness other) {
-            return new Coating(material, wetMicrometres, mask, extent, colour, laid, other);
+        Coating with(@Nullable Drying other) {
+            return new Coating(product, wetMicrometres, mask, extent, colour, laid, air, other);
         }
 
         Coating on(Mask other) {
-            return new Coating(material, wetMicrometres, other, extent, colour, laid, wetness);
+            return new Coating(product, wetMicrometres, other, extent, colour, laid, air, drying);
         }
 
         @Override
@@ -48,23 +56,26 @@ public sealed interface Layer {
             return on(mask.turned());
         }
 
-        /** Whether it still takes a print at {@code now}. */
-        boolean open(Duration now, Stage limit) {
-            return wetness == null ? now.minus(laid).compareTo(material.openFor()) <= 0
-                    : wetness.waterShare(now) >= limit.waterShare() - 0.005;
+        /** Share of its first water left, 0 to 1; nought where the drying model does not know it. */
+        public double waterShare(Duration now) {
+            return drying == null ? 0 : drying.waterShare(now);
         }
 
-        /** How long until it reaches a stage; nought when it has, null when it never will in this air. */
-        Duration until(Stage stage, Duration now) {
-            if (wetness == null) {
-                Duration left = laid.plus(material.setsIn()).minus(now);
-                return left.isNegative() ? Duration.ZERO : left;
+        /** Whether it still takes a print at {@code now}. */
+        boolean open(Duration now, Stage limit) {
+            return drying == null ? now.minus(laid).compareTo(product.law().open(air.at(laid))) <= 0 : drying.waterShare(now) >= limit.waterShare() - SLACK;
+        }
+
+        /** How long until it reaches a stage: nought when it has; empty when it never will in this air. */
+        java.util.Optional<Duration> until(Stage stage, Duration now) {
+            if (drying == null) {
+                Duration left = laid.plus(product.law().sets(air.at(laid))).minus(now);
+                return java.util.Optional.of(left.isNegative() ? Duration.ZERO : left);
             }
-            if (wetness.waterShare(now) <= stage.waterShare() + 0.0005) {
-                return Duration.ZERO;
+            if (drying.waterShare(now) <= stage.waterShare() + 0.0005) {
+                return java.util.Optional.of(Duration.ZERO);
             }
-            return wetness.curve().reaches(stage).map(t -> wetness.since().plus(t).minus(now))
-                    .map(t -> t.isNegative() ? Duration.ZERO : t).orElse(null);
+            return drying.reaches(stage).map(t -> t.compareTo(now) <= 0 ? Duration.ZERO : t.minus(now));
         }
     }
 
@@ -73,15 +84,16 @@ public sealed interface Layer {
      *
      * @param mask its darks; the hand in it turns whenever the image passes to another face
      * @param colourShare how much of the picture is coloured, 0 to 1
+     * @param coverage how much of it solid ink covers, 0 to 1
      */
-    record Image(PrintKind print, Toner toner, Mask mask, double colourShare) implements Layer {
+    record Image(PrintKind print, Toner toner, Mask mask, double colourShare, double coverage) implements Layer {
         public Hand hand() {
             return mask.hand();
         }
 
         @Override
         public Layer turned() {
-            return new Image(print, toner, mask.turned(), colourShare);
+            return new Image(print, toner, mask.turned(), colourShare, coverage);
         }
     }
 
@@ -109,14 +121,24 @@ public sealed interface Layer {
      * Paper fibre that stayed on the image.
      *
      * @param passes rounds of rubbing behind it, at least 1
-     * @param wetted when water last reached it, on the bench's time
+     * @param picture which picture of the work it lies on, from 0
+     * @param white when damp fibre has turned white again, on the bench's time; null while it is not damp, or where it never will
      */
-    record Residue(double gramsPerSquareMetre, Fibre.Filling filling, int passes, Duration wetted) implements Layer {
-        /** How long damp fibre takes to turn white again (practice). */
+    record Residue(double gramsPerSquareMetre, Fibre.Filling filling, int passes, int picture, @Nullable Duration white) implements Layer {
+        /** How long damp fibre takes to turn white again, by practice. */
         public static final Duration DRIES_IN = Duration.ofMinutes(15);
 
+        /** Damp from {@code now} on. */
+        static Residue damp(double gramsPerSquareMetre, int passes, int picture, RoomCourse air, Duration now) {
+            return new Residue(gramsPerSquareMetre, Fibre.Filling.WATER, passes, picture, Damp.residue().dry(air, now).orElse(null));
+        }
+
         Residue filled(Fibre.Filling other) {
-            return new Residue(gramsPerSquareMetre, other, passes, wetted);
+            return new Residue(gramsPerSquareMetre, other, passes, picture, null);
+        }
+
+        Residue atMost(double grams, int pass) {
+            return new Residue(Math.min(gramsPerSquareMetre, grams), filling, pass, picture, white);
         }
 
         public boolean bare() {

@@ -3,21 +3,24 @@ package kindveil.bench;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import kindveil.bench.Layer.Carrier;
 import kindveil.bench.Layer.Coating;
 import kindveil.bench.Layer.Receiver;
 import kindveil.bench.Layer.Residue;
-import kindveil.drying.Airing;
-import kindveil.drying.Coat;
-import kindveil.drying.Cover;
 import kindveil.drying.Stage;
+import kindveil.drying.Underlay;
 import kindveil.light.Fibre.Filling;
+import kindveil.measure.Span;
+import kindveil.product.Trait;
 
-/** What each step does to the bench, whether it was wise or not. Partings are in {@link Partings}. */
+/**
+ * What each step does to the bench, whether it was wise or not. Partings are in {@link Partings}, what it does to coats that
+ * dry in {@link Dryings}.
+ */
 final class Moves {
-    private static final double CLOSED_CAPACITY = 5;
-
     private Moves() {
     }
 
@@ -30,7 +33,7 @@ final class Moves {
             case Step.WashUp washUp -> bench;
             case Step.Press press -> bench;
             case Step.Abrade abrade -> bench;
-            case Step.Move move -> bench;
+            case Step.Move move -> move.place() == Step.Place.HANG ? Dryings.hung(bench, move.thing()) : bench;
             case Step.Cut cut -> bench;
             case Step.Blot blot -> bench;
             case Step.Apply apply -> apply(bench, apply);
@@ -41,10 +44,10 @@ final class Moves {
             case Step.RubAway rub -> Partings.rub(bench, rub);
             case Step.Part part -> Partings.part(bench, part);
             case Step.Dissolve dissolve -> Partings.dissolve(bench, dissolve);
-            case Step.Infuse infuse -> fill(bench, infuse.face(), Filling.OIL,
-                    new Coating(infuse.agent(), 0, Mask.ALL, Extent.BEYOND, null, bench.now(), null));
-            case Step.Heat heat -> heat(bench, heat);
-            case Step.Outline outline -> setOut(bench, Thing.of(ThingKind.TRACING, List.of(), List.of(), 0));
+            case Step.Infuse infuse -> fill(bench, infuse.face(), infuse.agent().is(Trait.OILY) ? Filling.OIL : Filling.ACRYLIC,
+                    new Coating(infuse.agent(), 0, Mask.ALL, Extent.BEYOND, null, bench.now(), bench.air(), null));
+            case Step.Heat heat -> Dryings.heated(bench, heat);
+            case Step.Outline outline -> setOut(bench, Thing.of(ThingKind.TRACING, List.of(), List.of(), Underlay.none()));
         };
     }
 
@@ -59,25 +62,14 @@ final class Moves {
     }
 
     private static Bench apply(Bench bench, Step.Apply step) {
-        Wetness wetness = null;
-        if (step.material().modelled()) {
-            Coat coat = new Coat(step.wetMicrometres(), step.material().volatileShare(), capacityLeft(bench, step.onto()), Cover.NONE);
-            wetness = Wetness.fresh(coat, bench.room(), bench.now());
-        }
-        Coating coating = new Coating(step.material(), step.wetMicrometres(), mask(bench, step), step.extent(), step.colour(), bench.now(), wetness);
-        return fill(bench, step.onto(), Filling.ACRYLIC, coating);
+        Coating coating = new Coating(step.product(), step.wetMicrometres(), mask(bench, step), step.extent(), step.colour(), bench.now(), bench.air(), Dryings.fresh(bench, step));
+        return fill(Dryings.coatedOver(bench, step), step.onto(), Filling.ACRYLIC, coating);
     }
 
     /** Part of the picture that lies outermost on the face; everywhere where there is none. */
     private static Mask mask(Bench bench, Step.Apply step) {
         return step.part() == Mask.Part.ALL || step.part() == Mask.Part.EDGE ? Mask.ALL.of(step.part())
                 : bench.pictures(step.onto()).stream().findFirst().map(mask -> mask.of(step.part())).orElse(Mask.ALL);
-    }
-
-    /** A coat already on a face closes it, whatever lay under it (assumed: 5 g/m²). */
-    private static double capacityLeft(Bench bench, Face face) {
-        double matter = bench.thing(face.thing()).map(Thing::capacity).orElse(0.0);
-        return bench.topCoat(face).isPresent() ? Math.min(matter, CLOSED_CAPACITY) : matter;
     }
 
     /** Lays {@code coating} on a face; fibre lying bare outermost there is filled by it. */
@@ -93,12 +85,7 @@ final class Moves {
         if (!JoinRules.canJoin(bench, step)) {
             return bench;
         }
-        Cover cover = cover(bench, step.moving());
-        boolean damp = bench.layers(step.moving(), Carrier.class).stream().anyMatch(Carrier::damp);
-        double drinks = bench.thing(step.onto().thing()).map(Thing::capacity).orElse(0.0)
-                + (damp ? 0 : bench.thing(step.moving().thing()).map(Thing::capacity).orElse(0.0));
-        UnaryOperator<Layer> covered = recoat(bench, coat -> coat.under(cover).withCapacity(drinks));
-        Bench under = change(change(bench, step.moving().thing(), thing -> thing.mapped(covered)), step.onto().thing(), thing -> thing.mapped(covered));
+        Bench under = Dryings.joined(bench, step);
         if (step.forGood()) {
             return settle(under, step);
         }
@@ -107,19 +94,10 @@ final class Moves {
         return under.with(under.things(), bonds);
     }
 
-    private static Cover cover(Bench bench, Face moving) {
-        return switch (moving.thing()) {
-            case PRINT -> bench.layers(Face.PRINT_FRONT, Carrier.class).stream().anyMatch(c -> c.sheet() == Sheet.COATED_FILM) ? Cover.CLOSED_FILM : Cover.PAPER_PRINT;
-            case SKIN -> Cover.ACRYLIC_SKIN;
-            case TAPE -> Cover.CLOSED_FILM;
-            case SUPPORT, PLATE, TRACING, IMPRESSION, BLOCK -> Cover.PAPER_PRINT;
-        };
-    }
-
     /** The moving thing becomes part of the face it is laid on: its layers follow outwards, those of the contact side turned. */
     private static Bench settle(Bench bench, Step.Join step) {
         Thing moving = bench.thing(step.moving().thing()).orElseThrow();
-        boolean wetBed = bench.topCoat(step.onto()).filter(coat -> coat.wetness() != null && coat.open(bench.now(), Stage.OPEN)).isPresent();
+        boolean wetBed = bench.topCoat(step.onto()).filter(coat -> coat.drying() != null && coat.open(bench.now(), Stage.OPEN)).isPresent();
         List<Layer> outwards = new ArrayList<>();
         List<Layer> contact = moving.layers(step.moving().side());
         for (Layer layer : (wetBed ? filled(contact, Filling.ACRYLIC) : contact).reversed()) {
@@ -130,33 +108,16 @@ final class Moves {
         return change(parted, step.onto().thing(), thing -> thing.plus(step.onto().side(), outwards.toArray(Layer[]::new)));
     }
 
-    private static UnaryOperator<Layer> recoat(Bench bench, UnaryOperator<Coat> change) {
-        return layer -> layer instanceof Coating c && c.wetness() != null && c.wetness().waterShare(bench.now()) > Stage.THROUGH.waterShare()
-                ? c.with(c.wetness().changed(change.apply(c.wetness().coat()), bench.room(), bench.now())) : layer;
-    }
-
-    /** Its coats lie open to the air again. */
-    static Bench uncovered(Bench bench, ThingKind kind) {
-        return change(bench, kind, thing -> thing.mapped(recoat(bench, coat -> coat.under(Cover.NONE))));
-    }
-
     private static Bench loaded(Bench bench, Face over, boolean load) {
         List<Bond> touched = bench.bonds().stream().filter(bond -> bond.joins(over.thing())).toList();
-        UnaryOperator<Layer> cover = recoat(bench, coat -> coat.under(load ? Cover.WEIGHT : Cover.PAPER_PRINT));
-        if (touched.isEmpty()) {
-            return change(bench, over.thing(), thing -> thing.mapped(cover));
-        }
-        Bench covered = bench;
-        for (Bond bond : touched) {
-            covered = change(change(covered, bond.moving().thing(), thing -> thing.mapped(cover)), bond.onto().thing(), thing -> thing.mapped(cover));
-        }
-        return covered.with(covered.things(), bench.bonds().stream().map(bond -> touched.contains(bond) ? bond.withLoad(load) : bond).toList());
+        Bench weighted = load ? Dryings.loaded(bench, over.thing()) : Dryings.unloaded(bench, over.thing());
+        return weighted.with(weighted.things(), bench.bonds().stream().map(bond -> touched.contains(bond) ? bond.withLoad(load) : bond).toList());
     }
 
     private static Bench wet(Bench bench, Face face) {
         return change(bench, face.thing(), thing -> thing.mapped(layer -> switch (layer) {
             case Carrier c -> new Carrier(c.sheet(), true);
-            case Residue r when r.bare() -> new Residue(r.gramsPerSquareMetre(), Filling.WATER, r.passes(), bench.now());
+            case Residue r when r.bare() -> Residue.damp(r.gramsPerSquareMetre(), r.passes(), r.picture(), bench.air(), bench.now());
             case Residue r -> r;
             case Coating c -> c;
             case Layer.Image i -> i;
@@ -167,25 +128,20 @@ final class Moves {
         }));
     }
 
-    /** The coats on a face have had hot air for as long as the act lasted; from now on they dry in still air again. */
-    private static Bench heat(Bench bench, Step.Heat step) {
-        UnaryOperator<Layer> heated = layer -> layer instanceof Coating c && c.wetness() != null
-                ? c.with(c.wetness().heated(step.lasts(), bench.room(), bench.room().with(Airing.HEAT_TOOL), bench.now())) : layer;
-        Bench warm = bench;
-        for (ThingKind kind : reached(bench, step.face())) {
-            warm = change(warm, kind, thing -> thing.mapped(heated));
-        }
-        return warm;
-    }
-
-    private static List<ThingKind> reached(Bench bench, Face face) {
-        return bench.bond(face.thing()).map(bond -> List.of(bond.moving().thing(), bond.onto().thing())).orElse(List.of(face.thing()));
-    }
-
     /** What time alone does: damp fibre turns white again. */
     static Bench rest(Bench bench) {
-        UnaryOperator<Layer> dry = layer -> layer instanceof Residue r && r.filling() == Filling.WATER
-                && bench.now().minus(r.wetted()).compareTo(Residue.DRIES_IN) >= 0 ? r.filled(Filling.AIR) : layer;
+        return dried(bench, r -> r.white() != null && bench.now().compareTo(r.white()) >= 0);
+    }
+
+    /** As long after as its dampest fibre takes; where it would never dry, as if it had. */
+    static Bench whitened(Bench bench) {
+        Duration last = bench.things().stream().flatMap(thing -> Stream.concat(thing.front().stream(), thing.back().stream()))
+                .map(layer -> layer instanceof Residue r && r.white() != null ? r.white() : bench.now()).reduce(bench.now(), Span::longer);
+        return dried(bench.at(last), r -> true);
+    }
+
+    private static Bench dried(Bench bench, Predicate<Residue> which) {
+        UnaryOperator<Layer> dry = layer -> layer instanceof Residue r && r.filling() == Filling.WATER && which.test(r) ? r.filled(Filling.AIR) : layer;
         return bench.with(bench.things().stream().map(thing -> thing.mapped(dry)).toList(), bench.bonds());
     }
 

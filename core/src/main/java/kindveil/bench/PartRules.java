@@ -9,14 +9,12 @@ import kindveil.bench.Layer.Image;
 import kindveil.bench.Refusal.Kind;
 import kindveil.drying.Stage;
 import kindveil.measure.Span;
+import kindveil.product.Release;
 
 /** Rules for parting things whole, and for cutting. */
 final class PartRules {
-    /** How long film lies in its bed before it lets go, and until it holds again (practice; the gel's end assumed). */
-    public static final Duration SOLUTION_LEAST = Duration.ofSeconds(110);
-    public static final Duration SOLUTION_MOST = Duration.ofSeconds(150);
-    public static final Duration GEL_LEAST = Duration.ofSeconds(50);
-    public static final Duration GEL_MOST = Duration.ofSeconds(80);
+    /** Paper that has drunk the paint off a plate holds fast to it from here on (practice). */
+    private static final Duration LONGEST_ON_PLATE = Span.minutes(4);
 
     private PartRules() {
     }
@@ -29,28 +27,30 @@ final class PartRules {
         return switch (step.split()) {
             case PEEL -> peel(bench, step, bond.get());
             case LIFT -> lift(bench, step);
-            case PULL, GIVE -> wetPaint(bench, step);
+            case PULL -> pulled(bench, step, bond.get());
+            case GIVE -> wetPaint(bench, step);
         };
     }
 
     private static List<Refusal> peel(Bench bench, Step.Part step, Bond bond) {
         List<Refusal> found = new ArrayList<>();
-        Optional<Coating> bed = bench.topCoat(step.from()).filter(coat -> coat.material().kind() == Material.Kind.SOLVENT);
+        Optional<Coating> bed = Partings.releasing(bench, step.from());
         if (bed.isEmpty()) {
             return List.of(new Refusal(Kind.DOES_NOT_LIFT, step.from(), "Only film peels whole; this print's paper is rubbed away.",
                     "Let the bed dry through, then wet and rub."));
         }
-        boolean gel = bed.get().material() == Material.TRANSFER_GEL;
-        Duration least = gel ? GEL_LEAST : SOLUTION_LEAST;
-        Duration most = gel ? GEL_MOST : SOLUTION_MOST;
+        Release release = bed.get().product().release();
+        Duration least = release.least();
+        Duration most = release.most();
         Duration dwelt = Moves.dwelt(bench, bond);
+        String sheet = bench.layers(Face.PRINT_FRONT, Layer.Receiver.class).isEmpty() ? "sheet" : "film";
         if (dwelt.compareTo(least) < 0) {
-            found.add(new Refusal(Kind.TOO_SOON_TO_PEEL, step.from(), "The film has lain for %s; the ink lets go after %s.".formatted(Span.words(dwelt), Span.words(least)),
+            found.add(new Refusal(Kind.TOO_SOON_TO_PEEL, step.from(), "The %s has lain for %s; the ink lets go after %s.".formatted(sheet, Span.words(dwelt), Span.words(least)),
                     "Lay it back without moving it and wait %s more.".formatted(Span.words(least.minus(dwelt)))));
         }
         if (dwelt.compareTo(most) > 0) {
-            found.add(new Refusal(Kind.DWELL_PASSED, step.from(), "The film has lain for %s; from %s on the bed dries and the ink holds to the film again."
-                    .formatted(Span.words(dwelt), Span.words(most)), "Peel what comes, from the other side where a patch stays; note the time for the next one."));
+            found.add(new Refusal(Kind.DWELL_PASSED, step.from(), "The %s has lain for %s; from %s on the bed dries and the ink holds to the %s again."
+                    .formatted(sheet, Span.words(dwelt), Span.words(most), sheet), "Peel what comes, from the other side where a patch stays; note the time for the next one."));
         }
         return found;
     }
@@ -64,6 +64,15 @@ final class PartRules {
         return found;
     }
 
+    /** Paper laid on a plate drinks the paint and so takes it along, until it holds fast; a block's ink must be wet. */
+    private static List<Refusal> pulled(Bench bench, Step.Part step, Bond bond) {
+        boolean drunk = step.from().thing() == ThingKind.PLATE && bench.topCoat(step.from()).isPresent();
+        if (!drunk) {
+            return wetPaint(bench, step);
+        }
+        return Moves.dwelt(bench, bond).compareTo(LONGEST_ON_PLATE) <= 0 ? List.of() : List.of(dried(bench.topCoat(step.from()).get(), step.from()));
+    }
+
     /** Paint or ink must still be wet when the two part. */
     private static List<Refusal> wetPaint(Bench bench, Step.Part step) {
         Face inked = step.split() == Step.Split.GIVE ? new Face(step.away(), Face.Side.FRONT) : step.from();
@@ -72,9 +81,12 @@ final class PartRules {
         if (top.isEmpty()) {
             return List.of(new Refusal(Kind.NO_WET_BED, inked, "There is no paint or ink on it to part.", "Roll it on first, thin."));
         }
-        return top.get().open(bench.now(), limit) ? List.of() : List.of(new Refusal(Kind.PAINT_DRIED, inked,
-                "The %s has dried: it stays where it is, or tears the paper.".formatted(top.get().material().words()),
-                "Clean up, roll it fresh and thin, and work without a pause."));
+        return top.get().open(bench.now(), limit) ? List.of() : List.of(dried(top.get(), inked));
+    }
+
+    private static Refusal dried(Coating coat, Face inked) {
+        return new Refusal(Kind.PAINT_DRIED, inked, "The %s has dried: it stays where it is, or tears the paper.".formatted(coat.product().words()),
+                "Clean up, roll it fresh and thin, and work without a pause.");
     }
 
     static List<Refusal> cut(Bench bench, Step.Cut step) {

@@ -2,14 +2,19 @@ package kindveil.bench;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 import kindveil.bench.Layer.Carrier;
 import kindveil.bench.Layer.Coating;
 import kindveil.bench.Layer.Image;
 import kindveil.bench.Layer.Receiver;
 import kindveil.bench.Layer.Residue;
 import kindveil.drying.Stage;
+import kindveil.drying.Underlay;
 import kindveil.light.Fibre;
 import kindveil.light.Fibre.Filling;
+import kindveil.product.Release;
+import kindveil.product.Trait;
 
 /** Who keeps which layer when two things part, per part of the picture and in which plane. */
 final class Partings {
@@ -28,12 +33,19 @@ final class Partings {
         };
     }
 
-    /** Ink, and what of the receiver was not dissolved, stays with the face; the film goes. */
+    /** What lets a print go into a face: the solution under it, or one that came through its sheet from behind. */
+    static Optional<Coating> releasing(Bench bench, Face from) {
+        Release.Lets wanted = bench.layers(Face.PRINT_FRONT, Image.class).stream().map(image -> image.print().letsGo()).findFirst().orElse(Release.Lets.RECEIVED_INK);
+        return Stream.of(from, Face.PRINT_FRONT, Face.PRINT_BACK).flatMap(face -> bench.topCoat(face).stream())
+                .filter(coat -> coat.product().releases(wanted)).findFirst();
+    }
+
+    /** Ink, and what of the receiver was not dissolved, stays with the face; the sheet goes. */
     private static Bench peel(Bench bench, Step.Part step) {
-        boolean dissolved = bench.topCoat(step.from()).map(coat -> coat.material() == Material.RELEASE_SOLUTION).orElse(false);
+        boolean dissolved = releasing(bench, step.from()).map(coat -> coat.product().release().dissolvesReceiver()).orElse(false);
         List<Layer> stays = turned(bench.layers(Face.PRINT_FRONT)).stream()
                 .filter(layer -> !(layer instanceof Carrier) && !(dissolved && layer instanceof Receiver)).toList();
-        return onto(bench.without(ThingKind.PRINT), step.from(), stays);
+        return Dryings.uncovered(onto(bench.without(ThingKind.PRINT), step.from(), stays), step.from().thing());
     }
 
     /** Paint on the plate stays where toner lay on it; the lights take theirs along with the print. */
@@ -44,7 +56,7 @@ final class Partings {
             return parted;
         }
         Mask stays = darks.getFirst().turned();
-        return Moves.change(parted, step.from().thing(), plate -> plate.withLayers(step.from().side(), plate.layers(step.from().side()).stream()
+        return Moves.change(Dryings.uncovered(parted, step.from().thing()), step.from().thing(), plate -> plate.withLayers(step.from().side(), plate.layers(step.from().side()).stream()
                 .map(layer -> layer instanceof Coating c && c.mask().part() == Mask.Part.ALL ? c.on(stays) : layer).toList()));
     }
 
@@ -57,12 +69,11 @@ final class Partings {
         Bench parted = bench.with(bench.things(), bench.bonds().stream().filter(bond -> !bond.joins(step.away())).toList());
         Bench emptied = Moves.change(parted, step.from().thing(),
                 thing -> thing.withLayers(step.from().side(), below.stream().filter(layer -> !comes.contains(layer)).toList()));
-        return Moves.uncovered(onto(emptied, catches, turned(comes)), step.away());
+        return onto(emptied, catches, Dryings.takenAlong(bench, bench.thing(step.away()).orElseThrow(), turned(comes)));
     }
 
     private static boolean wetInk(Bench bench, Layer layer) {
-        return layer instanceof Coating c && (c.material().kind() == Material.Kind.INK || c.material().kind() == Material.Kind.OIL_INK)
-                && c.open(bench.now(), Stage.OPEN);
+        return layer instanceof Coating c && c.product().is(Trait.PRINTS) && c.open(bench.now(), Stage.OPEN);
     }
 
     /** What the print or block was inked with stays on the face; the print, with its toner, goes. */
@@ -74,17 +85,17 @@ final class Partings {
     /** Fibre of the pass stays; on the first pass the image passes to the face that keeps it, or becomes a skin of its own. */
     static Bench rub(Bench bench, Step.RubAway step) {
         double left = Fibre.residue(step.pass()).value();
-        Residue residue = new Residue(left, Filling.WATER, step.pass(), bench.now());
         if (!bench.has(step.carrier())) {
-            return Moves.change(bench, step.keeps().thing(), thing -> thing.mapped(layer -> layer instanceof Residue r
-                    ? new Residue(Math.min(r.gramsPerSquareMetre(), left), r.filling(), step.pass(), r.wetted()) : layer));
+            return Moves.change(bench, step.keeps().thing(), thing -> thing.mapped(layer -> layer instanceof Residue r && r.picture() == step.picture() && r.bare()
+                    ? r.atMost(left, step.pass()) : layer));
         }
+        Residue residue = Residue.damp(left, step.pass(), step.picture(), bench.air(), bench.now());
         if (step.keeps().thing() == ThingKind.SKIN) {
             return skin(bench, step.carrier(), residue);
         }
-        List<Layer> stays = new ArrayList<>(turned(bench.layers(Face.PRINT_FRONT)).stream().filter(layer -> !(layer instanceof Carrier)).toList());
+        List<Layer> stays = new ArrayList<>(Dryings.freed(bench, turned(bench.layers(Face.PRINT_FRONT)), false).stream().filter(layer -> !(layer instanceof Carrier)).toList());
         stays.add(residue);
-        return onto(bench.without(step.carrier()), step.keeps(), stays);
+        return onto(Dryings.uncovered(bench.without(step.carrier()), step.keeps().thing()), step.keeps(), stays);
     }
 
     /** Coats on the face of a print that is rubbed away are a skin: its front the coats, its back the ink. */
@@ -92,13 +103,13 @@ final class Partings {
         List<Layer> face = bench.layers(new Face(print, Face.Side.FRONT));
         List<Layer> back = new ArrayList<>(face.stream().filter(Image.class::isInstance).map(Layer::turned).toList());
         back.add(residue);
-        return withSkin(bench.without(print), face.stream().filter(Coating.class::isInstance).toList(), back);
+        return withSkin(bench.without(print), Dryings.freed(bench, face.stream().filter(Coating.class::isInstance).toList(), true), back);
     }
 
     private static Bench withSkin(Bench bench, List<Layer> front, List<Layer> back) {
         Bench cleared = bench.without(ThingKind.SKIN);
         List<Thing> things = new ArrayList<>(cleared.things());
-        things.add(Thing.of(ThingKind.SKIN, front, back, 0));
+        things.add(Thing.of(ThingKind.SKIN, front, back, Underlay.none()));
         return cleared.with(things, cleared.bonds());
     }
 

@@ -1,6 +1,7 @@
 package kindveil.bench;
 
 import java.util.Set;
+import kindveil.product.Hazard;
 
 /** What is made ready before, between and after coats; some rules ask for one of these. */
 public enum Preparation {

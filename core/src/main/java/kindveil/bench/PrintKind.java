@@ -1,5 +1,7 @@
 package kindveil.bench;
 
+import kindveil.product.Release;
+
 /** What made the print, on which sheet, and what follows from both. Transmittances are one-way, of a solid dark (assumed). */
 public enum PrintKind {
     GOOD_TONER("laser print, strong blacks", Ink.TONER, Sheet.COPY_PAPER, 0.2),
@@ -69,6 +71,11 @@ public enum PrintKind {
     /** Whether it has a layer that releases the ink when it is wetted with its own solution. */
     public boolean receiver() {
         return sheet == Sheet.COATED_FILM;
+    }
+
+    /** What a solution must let go for its image to come off whole. */
+    public Release.Lets letsGo() {
+        return receiver() ? Release.Lets.RECEIVED_INK : Release.Lets.TONER;
     }
 
     /** How far its ink behaves as dye, 0 to 1, for a picture of which {@code colourShare} is coloured. */

@@ -11,6 +11,8 @@ import kindveil.drying.Stage;
 import kindveil.light.Fibre.Filling;
 import kindveil.measure.Figures;
 import kindveil.measure.Span;
+import kindveil.product.Product;
+import kindveil.product.Trait;
 
 /**
  * What cannot work, and why: every rule of the bench, asked before a step is taken. What concerns coats is in
@@ -83,41 +85,39 @@ final class Rules {
         Coating slowest = null;
         Duration longest = Duration.ZERO;
         for (Coating coat : bench.layers(face, Coating.class)) {
-            Duration wait = coat.until(stage, bench.now());
-            if (wait == null) {
-                return Optional.of(notDry(bench, face, coat, stage, consequence, null));
+            Optional<Duration> wait = coat.until(stage, bench.now());
+            if (wait.isEmpty()) {
+                return Optional.of(notDry(bench, face, coat, stage, consequence, "It will not get there in this room at %s: warm it, dry the air or bring a fan.".formatted(bench.room().humidity())));
             }
-            if (wait.compareTo(longest) > 0) {
+            if (wait.get().compareTo(longest) > 0) {
                 slowest = coat;
-                longest = wait;
+                longest = wait.get();
             }
         }
         return slowest == null || longest.compareTo(STAGE_SLACK) <= 0 ? Optional.empty()
-                : Optional.of(notDry(bench, face, slowest, stage, consequence, longest));
+                : Optional.of(notDry(bench, face, slowest, stage, consequence, "Wait about %s more.".formatted(Span.words(longest))));
     }
 
-    private static Refusal notDry(Bench bench, Face face, Coating coat, Stage stage, String consequence, Duration wait) {
-        String remedy = wait == null ? "It will not get there in this room at %s: warm it, dry the air or bring a fan.".formatted(bench.room().humidity())
-                : "Wait about %s more.".formatted(Span.words(wait));
+    private static Refusal notDry(Bench bench, Face face, Coating coat, Stage stage, String consequence, String remedy) {
         String what = bench.bond(face).isPresent() ? "bed under the print" : "last coat on " + face;
-        double done = coat.wetness() == null ? 0 : (1 - coat.wetness().waterShare(bench.now())) / (1 - stage.waterShare());
-        String state = coat.wetness() == null ? "The %s, %s, has not set; %s.".formatted(what, coat.material().words(), consequence)
+        double done = (1 - coat.waterShare(bench.now())) / (1 - stage.waterShare());
+        String state = coat.drying() == null ? "The %s, %s, has not set; %s.".formatted(what, coat.product().words(), consequence)
                 : "The %s is %s of the way to %s; %s.".formatted(what, percent(done), stage.words(), consequence);
         return new Refusal(Kind.NOT_DRY, face, state, remedy);
     }
 
-    static Optional<Refusal> dampFibre(Bench bench, Face face, Material agent) {
-        boolean damp = bench.layers(face, Residue.class).stream().anyMatch(r -> r.filling() == Filling.WATER);
-        return damp ? Optional.of(new Refusal(Kind.STILL_WET, face,
+    static Optional<Refusal> dampFibre(Bench bench, Face face, Product agent) {
+        return bench.layers(face, Residue.class).stream().filter(r -> r.filling() == Filling.WATER).findFirst().map(damp -> new Refusal(Kind.STILL_WET, face,
                 "The fibre is still damp: you cannot see yet what is left, and %s would shut the water in.".formatted(agent.words()),
-                "Wait about 15 min until it has turned white, then judge.")) : Optional.empty();
+                damp.white() == null ? "It will not dry in this room at %s: warm it, dry the air or bring a fan.".formatted(bench.room().humidity())
+                        : "Wait about %s until it has turned white, then judge.".formatted(Span.words(Span.longer(damp.white().minus(bench.now()), Span.minutes(1))))));
     }
 
     /** Inkjet on plain paper bleeds, unless a dry fixative lies over it. */
     static Optional<Refusal> inkRuns(Bench bench, Face face, String what) {
         Face front = new Face(face.thing(), Face.Side.FRONT);
-        boolean fixed = bench.layers(front, Coating.class).stream().anyMatch(coat -> coat.material().kind() == Material.Kind.SPRAY
-                && Duration.ZERO.equals(coat.until(Stage.RECOAT, bench.now())));
+        boolean fixed = bench.layers(front, Coating.class).stream().anyMatch(coat -> coat.product().is(Trait.FIXES)
+                && coat.until(Stage.RECOAT, bench.now()).filter(Duration::isZero).isPresent());
         return fixed ? Optional.empty() : bench.layers(front, Layer.Image.class).stream().filter(image -> !image.print().waterproof()).findFirst()
                 .map(image -> new Refusal(Kind.WATER_RUNS_INK, face,
                         "%s dissolves in water and bleeds from %s.".formatted(capital(image.print().words()), what),

@@ -2,6 +2,9 @@ package kindveil.bench;
 
 import java.time.Duration;
 import kindveil.light.Colour;
+import kindveil.product.Mixture;
+import kindveil.product.Product;
+import org.jspecify.annotations.Nullable;
 
 /** What the hands do, as the bench understands it. A closed set: every reading answers each of them. */
 public sealed interface Step {
@@ -24,23 +27,27 @@ public sealed interface Step {
      * @param part of the picture that lies on the face
      * @param colour of its pigment, or null for a clear one
      */
-    record Apply(Face onto, Material material, double wetMicrometres, Tool tool, Mask.Part part, Extent extent, Colour colour) implements Step {
+    record Apply(Face onto, Product product, double wetMicrometres, Tool tool, Mask.Part part, Extent extent, @Nullable Colour colour) implements Step {
         public Apply on(Mask.Part other) {
-            return new Apply(onto, material, wetMicrometres, tool, other, extent, colour);
+            return new Apply(onto, product, wetMicrometres, tool, other, extent, colour);
         }
 
         public Apply reaching(Extent other) {
-            return new Apply(onto, material, wetMicrometres, tool, part, other, colour);
+            return new Apply(onto, product, wetMicrometres, tool, part, other, colour);
         }
 
-        public Apply of(Colour other) {
-            return new Apply(onto, material, wetMicrometres, tool, part, extent, other);
+        public Apply with(Product other) {
+            return new Apply(onto, other, wetMicrometres, tool, part, extent, colour);
+        }
+
+        public Apply of(@Nullable Colour other) {
+            return new Apply(onto, product, wetMicrometres, tool, part, extent, other);
         }
     }
 
     /** A clear coat over the picture. */
-    static Apply coat(Face onto, Material material, double wetMicrometres, Tool tool) {
-        return new Apply(onto, material, wetMicrometres, tool, Mask.Part.ALL, Extent.PICTURE, null);
+    static Apply coat(Face onto, Product product, double wetMicrometres, Tool tool) {
+        return new Apply(onto, product, wetMicrometres, tool, Mask.Part.ALL, Extent.PICTURE, null);
     }
 
     /** One face laid on another. @param forGood whether it stays there and becomes part of it */
@@ -63,8 +70,12 @@ public sealed interface Step {
     record Part(ThingKind away, Face from, Split split) implements Step {
     }
 
-    /** The paper parted from the image: rubbed away as pulp, fibre of the pass left behind on {@code keeps}. */
-    record RubAway(ThingKind carrier, Face keeps, int pass) implements Step {
+    /**
+     * The paper parted from the image: rubbed away as pulp, fibre of the pass left behind on {@code keeps}.
+     *
+     * @param picture whose paper it is, from 0: what lies there of other pictures is left alone
+     */
+    record RubAway(ThingKind carrier, Face keeps, int pass, int picture) implements Step {
     }
 
     /** Water brought to a face. */
@@ -76,7 +87,7 @@ public sealed interface Step {
     }
 
     /** Something rubbed in that fills pores and stays. */
-    record Infuse(Face face, Material agent, Tool tool) implements Step {
+    record Infuse(Face face, Product agent, Tool tool) implements Step {
     }
 
     /** A layer dissolved or floated off in a bath. */

@@ -1,8 +1,12 @@
 package kindveil.bench;
 
 import java.util.Set;
+import kindveil.drying.Underlay;
 
-/** What the image ends up on. Capacities in g/m² of water, raw and sealed (assumed). */
+/**
+ * What the image ends up on. Capacities in g/m² of water, raw and sealed (assumed): paper and card store water and give it
+ * back, wood and canvas only drink it.
+ */
 public enum Support {
     BIRCH_PANEL("birch panel", 20, 5, Trait.RIGID, Trait.WOOD),
     WATERCOLOUR_PAPER("heavy watercolour paper", 100, 20, Trait.SOAKS, Trait.PAPER),
@@ -12,10 +16,10 @@ public enum Support {
     DARK_TISSUE("tissue, often dark", 15, 5, Trait.TEARS_WET),
     CANVAS("primed canvas", 20, 5, Trait.WOVEN),
     COATED_BOARD("clay-coated board", 10, 5, Trait.RIGID),
-    FABRIC("cotton fabric", 60, 20, Trait.WOVEN, Trait.SOAKS),
-    GAUZE("gauze", 40, 15, Trait.WOVEN, Trait.SOAKS, Trait.STRETCHES, Trait.OPEN),
-    MESH("open mesh", 5, 0, Trait.WOVEN, Trait.OPEN),
-    LEATHER("leather", 25, 5, Trait.STRETCHES),
+    FABRIC("cotton fabric", 60, 20, Trait.WOVEN, Trait.SOAKS, Trait.SLACK),
+    GAUZE("gauze", 40, 15, Trait.WOVEN, Trait.SOAKS, Trait.STRETCHES, Trait.OPEN, Trait.SLACK),
+    MESH("open mesh", 5, 0, Trait.WOVEN, Trait.OPEN, Trait.SLACK),
+    LEATHER("leather", 25, 5, Trait.STRETCHES, Trait.SLACK),
     METAL("sheet metal", 0, 0, Trait.RIGID, Trait.CLOSED, Trait.METAL),
     LINO_BLOCK("lino or vinyl block", 5, 5, Trait.RIGID, Trait.CLOSED, Trait.CARVES),
     WOOD_BLOCK("wood block", 15, 5, Trait.RIGID, Trait.WOOD, Trait.CARVES),
@@ -23,7 +27,7 @@ public enum Support {
 
     /** What a support is like. */
     public enum Trait {
-        RIGID, WOOD, SOAKS, PAPER, BOUND, SIZED, TEARS_WET, WOVEN, OPEN, STRETCHES, CLOSED, METAL, CARVES, CURVED
+        RIGID, WOOD, SOAKS, PAPER, BOUND, SIZED, TEARS_WET, WOVEN, OPEN, STRETCHES, CLOSED, METAL, CARVES, CURVED, SLACK
     }
 
     private final String words;
@@ -46,8 +50,12 @@ public enum Support {
         return traits.contains(trait);
     }
 
-    /** Water it takes up under a ground, g/m². */
-    public double capacity(Ground ground) {
-        return ground.seals() ? sealedCapacity : rawCapacity;
+    /** As it carries a coat under a ground. */
+    public Underlay matter(Ground ground) {
+        double capacity = ground.seals() ? sealedCapacity : rawCapacity;
+        if (!is(Trait.PAPER) && !is(Trait.TEARS_WET) && !(is(Trait.WOVEN) && is(Trait.SOAKS))) {
+            return Underlay.panel(capacity);
+        }
+        return is(Trait.BOUND) ? Underlay.card(capacity) : Underlay.paper(capacity);
     }
 }

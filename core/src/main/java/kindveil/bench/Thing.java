@@ -6,24 +6,26 @@ import java.util.List;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
+import kindveil.drying.Underlay;
+import kindveil.product.Ordered;
 
 /**
  * Something lying on the bench.
  *
  * @param front layers on its front, from the thing outwards
  * @param back layers on its back, likewise
- * @param capacity water its matter can still take up, g/m²
+ * @param matter how it takes up water and holds warmth
  * @param prepared what was done to make it ready
  */
-public record Thing(ThingKind kind, List<Layer> front, List<Layer> back, double capacity, Set<Preparation> prepared) {
+public record Thing(ThingKind kind, List<Layer> front, List<Layer> back, Underlay matter, Set<Preparation> prepared) {
     public Thing {
         front = List.copyOf(front);
         back = List.copyOf(back);
-        prepared = Set.copyOf(prepared);
+        prepared = Ordered.of(Preparation.class, prepared);
     }
 
-    public static Thing of(ThingKind kind, List<Layer> front, List<Layer> back, double capacity) {
-        return new Thing(kind, front, back, capacity, Set.of());
+    public static Thing of(ThingKind kind, List<Layer> front, List<Layer> back, Underlay matter) {
+        return new Thing(kind, front, back, matter, Set.of());
     }
 
     public List<Layer> layers(Face.Side side) {
@@ -31,17 +33,13 @@ public record Thing(ThingKind kind, List<Layer> front, List<Layer> back, double 
     }
 
     Thing withLayers(Face.Side side, List<Layer> layers) {
-        return side == Face.Side.FRONT ? new Thing(kind, layers, back, capacity, prepared) : new Thing(kind, front, layers, capacity, prepared);
-    }
-
-    Thing withCapacity(double other) {
-        return new Thing(kind, front, back, Math.max(0, other), prepared);
+        return side == Face.Side.FRONT ? new Thing(kind, layers, back, matter, prepared) : new Thing(kind, front, layers, matter, prepared);
     }
 
     Thing prepared(Preparation what) {
         Set<Preparation> all = EnumSet.of(what);
         all.addAll(prepared);
-        return new Thing(kind, front, back, capacity, all);
+        return new Thing(kind, front, back, matter, all);
     }
 
     Thing plus(Face.Side side, Layer... layers) {
@@ -50,7 +48,7 @@ public record Thing(ThingKind kind, List<Layer> front, List<Layer> back, double 
 
     /** Every layer on both faces put through {@code change}. */
     Thing mapped(UnaryOperator<Layer> change) {
-        return new Thing(kind, front.stream().map(change).toList(), back.stream().map(change).toList(), capacity, prepared);
+        return new Thing(kind, front.stream().map(change).toList(), back.stream().map(change).toList(), matter, prepared);
     }
 
     /** The layers of one type on a face, outermost last. */

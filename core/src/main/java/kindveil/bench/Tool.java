@@ -1,6 +1,7 @@
 package kindveil.bench;
 
 import java.util.Set;
+import kindveil.product.Hazard;
 
 /** What the hand holds. A tool that spreads must be washed before what is on it hardens. */
 public enum Tool {

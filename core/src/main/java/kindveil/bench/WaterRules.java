@@ -11,6 +11,7 @@ import kindveil.bench.Layer.Residue;
 import kindveil.bench.Refusal.Kind;
 import kindveil.drying.Stage;
 import kindveil.light.Fibre.Filling;
+import kindveil.product.Trait;
 
 /** Rules for water: wetting, rubbing paper away, dissolving. */
 final class WaterRules {
@@ -60,7 +61,7 @@ final class WaterRules {
 
     /** Water reaches a soluble ground unless a clear coat over the whole face has dried on it. */
     private static Optional<Refusal> groundRuns(Bench bench) {
-        boolean sealed = bench.layers(Face.SUPPORT_FRONT, Coating.class).stream().anyMatch(coat -> coat.extent() == Extent.WHOLE && coat.material().seals());
+        boolean sealed = bench.layers(Face.SUPPORT_FRONT, Coating.class).stream().anyMatch(coat -> coat.extent() == Extent.WHOLE && coat.product().is(Trait.CLOSES));
         return sealed ? Optional.empty() : bench.support().filter(under -> !under.ground().waterResistant())
                 .map(under -> new Refusal(Kind.WATER_RUNS_GROUND, Face.SUPPORT_FRONT,
                         "The ground is %s: the water for rubbing lifts it.".formatted(under.ground().words()),
@@ -101,8 +102,9 @@ final class WaterRules {
         }
     }
 
+    /** Only the paper of the picture in hand: what lies there of others is under later coats, or left as it is. */
     private static void fibre(Bench bench, Step.RubAway step, List<Refusal> found) {
-        List<Residue> fibre = bench.layers(step.keeps(), Residue.class);
+        List<Residue> fibre = bench.layers(step.keeps(), Residue.class).stream().filter(r -> r.picture() == step.picture()).toList();
         if (fibre.stream().allMatch(r -> r.filling() == Filling.AIR)) {
             found.add(dryPaper(step.keeps()));
         }

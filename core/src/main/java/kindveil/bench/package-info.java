@@ -14,7 +14,7 @@
  * <li>a load lies on a bond, or on the support;</li>
  * <li>its time never runs backwards;</li>
  * <li>the image of a print is on one face only, or used up with its print;</li>
- * <li>water in a coat only becomes less unless a new coat is laid;</li>
+ * <li>no coat holds more water than it was laid with;</li>
  * <li>paper fibre on an image only becomes less from pass to pass;</li>
  * <li>no capacity is negative.</li>
  * </ol>
@@ -28,6 +28,6 @@
  * inked print gives its ink; paper rubbed away leaves fibre. A thing joined for good becomes part of the face it lies on.
  *
  * <p><b>Time.</b> Coats that dry by losing water follow the drying model under whatever covers them; the others stay
- * open and set by practice ({@link kindveil.bench.Material}).
+ * open and set by practice ({@link kindveil.product.Law}); what a step does to drying coats is in {@link kindveil.bench.Dryings}.
  */
 package kindveil.bench;

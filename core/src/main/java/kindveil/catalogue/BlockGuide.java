@@ -6,8 +6,8 @@ import java.util.List;
 import kindveil.bench.Face;
 import kindveil.bench.Ground;
 import kindveil.bench.Mask.Part;
-import kindveil.bench.Material;
-import kindveil.bench.Mixture;
+import kindveil.product.Products;
+import kindveil.product.Mixtures;
 import kindveil.bench.Preparation;
 import kindveil.bench.PrintKind;
 import kindveil.bench.Step;
@@ -62,12 +62,12 @@ final class BlockGuide implements Way {
         script.meanwhile(script::print, () -> {
             script.support();
             script.prepare("wet-sand", ThingKind.SUPPORT, Preparation.WET_SAND, "Wipe the block and wet-sand it lightly", "Then let it dry completely.");
-            script.mix("thin", Mixture.THINNED_GEL, 0, "Thin the gel by drops", "Until it brushes out without dragging.");
+            script.mix("thin", Mixtures.THINNED_GEL, 0, "Thin the gel by drops", "Until it brushes out without dragging.");
         });
         if (toner) {
-            script.bed("coat-print", Step.coat(Face.PRINT_FRONT, Material.THINNED_GEL, script.dial("bed"), Tool.BRUSH), "Coat the print, thin", "A border round the image keeps the back clean.", 1.5);
+            script.bed("coat-print", Step.coat(Face.PRINT_FRONT, Products.THINNED_GEL, script.dial("bed"), Tool.BRUSH), "Coat the print, thin", "A border round the image keeps the back clean.", 1.5);
         }
-        script.bed("bed", Step.coat(Face.SUPPORT_FRONT, Material.THINNED_GEL, script.dial("bed"), Tool.BRUSH), "Coat the block: thin, even, no streaks", "Edge to edge.", 1.5);
+        script.bed("bed", Step.coat(Face.SUPPORT_FRONT, Products.THINNED_GEL, script.dial("bed"), Tool.BRUSH), "Coat the block: thin, even, no streaks", "Edge to edge.", 1.5);
         script.rest("wet-sand", toner ? "coat-print" : "bed", 60, 120, "A wet block keeps the gel from drying.", Provenance.PRACTICE);
         script.act("lay", new Step.Join(Face.PRINT_FRONT, Face.SUPPORT_FRONT, false), "Lay it, corner first", "Smooth lightly; release sheet beyond all sides. Spills: blot, do not rub.", 0.7);
         script.open("bed", "lay", Face.SUPPORT_FRONT, Stage.OPEN, 3, "So thin a coat closes soon.");
@@ -81,7 +81,7 @@ final class BlockGuide implements Way {
         script.act("carve", new Step.Cut(ThingKind.SUPPORT, Cutting.CARVE), "Carve", "The lights away; cut away from your hand.", 60);
         script.rest("pass-1-rub", "carve", 60, 240, "Damp dulls the tools.", Provenance.ASSUMED);
         script.sheet();
-        script.bed("ink", Step.coat(Face.SUPPORT_FRONT, Material.WATER_INK, 10, Tool.BRAYER).on(Part.DARKS).of(script.colour("ink")), "Ink the block", "Thin layers.", 2);
+        script.bed("ink", Step.coat(Face.SUPPORT_FRONT, Products.WATER_INK, 10, Tool.BRAYER).on(Part.DARKS).of(script.colour("ink")), "Ink the block", "Thin layers.", 2);
         script.act("lay-sheet", new Step.Join(Face.IMPRESSION, Face.SUPPORT_FRONT, false), "Lay the paper", "On its register.", 0.3);
         script.open("ink", "lay-sheet", Face.SUPPORT_FRONT, Stage.OPEN, 5, "Water-based ink dries by evaporation.");
         script.act("rub-sheet", new Step.Press(Face.IMPRESSION, Tool.BAREN), "Rub the back", "Edges too.", 2);

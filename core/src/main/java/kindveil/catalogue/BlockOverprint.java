@@ -7,8 +7,8 @@ import kindveil.bench.Extent;
 import kindveil.bench.Face;
 import kindveil.bench.Ground;
 import kindveil.bench.Mask.Part;
-import kindveil.bench.Material;
-import kindveil.bench.Mixture;
+import kindveil.product.Products;
+import kindveil.product.Mixtures;
 import kindveil.bench.Preparation;
 import kindveil.bench.Step;
 import kindveil.bench.Step.Split;
@@ -60,7 +60,7 @@ final class BlockOverprint implements Way {
     public void write(Script script) {
         script.block();
         script.prepare("mount", ThingKind.BLOCK, Preparation.MOUNT_ON_BACKING, "Glue the cut plywood to a stable board", "All over, corners rounded, weighted overnight. Fumes of laser-cut board: the operator's rules.");
-        script.mix("cut-shellac", Mixture.SHELLAC, 0, "Cut the shellac 1:1 with alcohol", "A lidded jar.");
+        script.mix("cut-shellac", Mixtures.SHELLAC, 0, "Cut the shellac 1:1 with alcohol", "A lidded jar.");
         boolean sanded = script.chose(GRAIN, "sanded");
         shellac(script, 1);
         script.rest("mount", "shellac-1", 600, 720, "The glue sets under the weight.", Provenance.PRACTICE);
@@ -69,7 +69,7 @@ final class BlockOverprint implements Way {
         }
         shellac(script, 2);
         script.rest("shellac-1", sanded ? "sand" : "shellac-2", 60, 60, "Shellac skins before it is hard.", Provenance.PRACTICE);
-        script.bed("ink", Step.coat(Face.BLOCK, script.chose(INK, "oil") ? Material.OIL_BLOCK_INK : Material.WATER_INK, script.dial("ink"), Tool.BRAYER).on(Part.DARKS).of(script.colour("ink")),
+        script.bed("ink", Step.coat(Face.BLOCK, script.chose(INK, "oil") ? Products.OIL_BLOCK_INK : Products.WATER_INK, script.dial("ink"), Tool.BRAYER).on(Part.DARKS).of(script.colour("ink")),
                 "Charge the block", "Thin layers; the first print goes on scrap, the third is usually even.", 3);
         script.rest("shellac-2", "ink", 60, 120, "Ink lifts soft shellac.", Provenance.PRACTICE);
         script.act("lay", new Step.Join(Face.BLOCK, Face.SUPPORT_FRONT, false), "Lay it on its register", "Straight down.", 0.3);
@@ -83,6 +83,6 @@ final class BlockOverprint implements Way {
     }
 
     private static void shellac(Script script, int coat) {
-        script.coat("shellac-" + coat, Step.coat(Face.BLOCK, Material.SHELLAC, 60, Tool.BRUSH).reaching(Extent.WHOLE), "Shellac, coat " + coat, "Face, edges and back.", 4);
+        script.coat("shellac-" + coat, Step.coat(Face.BLOCK, Products.SHELLAC, 60, Tool.BRUSH).reaching(Extent.WHOLE), "Shellac, coat " + coat, "Face, edges and back.", 4);
     }
 }

@@ -5,7 +5,7 @@ import static kindveil.bench.Support.*;
 import java.util.List;
 import kindveil.bench.Extent;
 import kindveil.bench.Face;
-import kindveil.bench.Material;
+import kindveil.product.Products;
 import kindveil.bench.PrintKind;
 import kindveil.bench.Step;
 import kindveil.bench.Step.Bath;
@@ -18,7 +18,6 @@ import kindveil.way.Brief;
 import kindveil.way.Choice;
 import kindveil.way.Choice.Option;
 import kindveil.way.Dial;
-import kindveil.way.Finishing;
 import kindveil.way.Fit;
 import kindveil.way.Rubbing;
 import kindveil.way.Schools;
@@ -38,7 +37,7 @@ final class CurvedSkin implements Way {
     private static final WayCard CARD = WayCard.transfer("curved-skin", "Skin on curved forms")
             .does("Two thin crossed coats on a toner print make a skin supple enough for eggs, shells and vases.")
             .softens(0.15).print(PrintKind.PHOTOCOPY)
-            .choices(GLUE, RELIEF, Schools.PASSES, Schools.SEALING)
+            .choices(GLUE, RELIEF, Schools.PASSES, Finishing.SEALING)
             .on(FORM)
             .on(LEATHER, Fit.care("Flexes: a thin skin may crack at folds."))
             .on(METAL, Fit.care("Degreased and scuffed first."))
@@ -63,7 +62,7 @@ final class CurvedSkin implements Way {
     public void write(Script script) {
         script.print();
         for (int coat = 1; coat <= 2; coat++) {
-            script.act("coat-" + coat, Step.coat(Face.PRINT_FRONT, Material.GLOSS_MEDIUM, script.dial("coat"), Tool.FINGERS).reaching(Extent.BEYOND),
+            script.act("coat-" + coat, Step.coat(Face.PRINT_FRONT, Products.GLOSS_MEDIUM, script.dial("coat"), Tool.FINGERS).reaching(Extent.BEYOND),
                     "Spread coat " + coat + " with the finger", coat == 1 ? "Lengthwise, beyond the image: brushes rob it." : "Crosswise.", 2);
             script.dry("coat-" + coat, coat == 1 ? "coat-2" : Rubbing.first(), Face.PRINT_FRONT, coat == 1 ? Stage.RECOAT : Stage.THROUGH, 20, coat == 1 ? 30 : 180,
                     coat == 1 ? "A coat on a wet one drags it." : "The skin must be through before water.");
@@ -75,15 +74,15 @@ final class CurvedSkin implements Way {
             script.act("relief", new Step.Cut(ThingKind.SKIN, Cutting.RELIEF_CUTS), "Cut the relief cuts", "From the rim inwards, where the template shows.", 4);
         }
         script.support();
-        script.bed("glue", Step.coat(Face.SUPPORT_FRONT, script.chose(GLUE, "pva") ? Material.PVA : Material.GLOSS_MEDIUM, 60, Tool.BRUSH).reaching(Extent.BEYOND),
+        script.bed("glue", Step.coat(Face.SUPPORT_FRONT, script.chose(GLUE, "pva") ? Products.PVA : Products.GLOSS_MEDIUM, 60, Tool.BRUSH).reaching(Extent.BEYOND),
                 "Brush on the glue", "Thin; small pictures settle with water alone.", 1);
         script.act("lay", new Step.Join(Face.SKIN_BACK, Face.SUPPORT_FRONT, true), "Lay the skin, ink down", "Stretch out kinks while it slides.", 3);
         script.open("glue", "lay", Face.SUPPORT_FRONT, Stage.OPEN, 5, "It must slide while you stretch it.");
         script.act("press", new Step.Press(Face.SUPPORT_FRONT, Tool.FINGERS), "Chase the bubbles out", "From the middle to the rim, wet fingertips.", 3);
         script.wash("glue");
-        script.coat("seal-skin", Step.coat(Face.SUPPORT_FRONT, Material.GLOSS_MEDIUM, 60, Tool.BRUSH).reaching(Extent.WHOLE), "Seal over it", "Past the rim of the skin, over the whole form.", 3);
+        script.coat("seal-skin", Step.coat(Face.SUPPORT_FRONT, Products.GLOSS_MEDIUM, 60, Tool.BRUSH).reaching(Extent.WHOLE), "Seal over it", "Past the rim of the skin, over the whole form.", 3);
         script.dry("press", "seal-skin", Face.SUPPORT_FRONT, Stage.RECOAT, 120, 360, "Between skin and object it dries for hours.");
         script.dry("seal-skin", Finishing.FIRST, Face.SUPPORT_FRONT, Stage.RECOAT, 20, 30, "Touch it up when the seal is dry.");
-        script.finish(new Finishing(false, 3));
+        new Finishing(false, 3).write(script);
     }
 }

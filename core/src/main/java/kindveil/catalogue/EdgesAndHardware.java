@@ -6,7 +6,7 @@ import java.util.List;
 import kindveil.bench.Face;
 import kindveil.bench.Ground;
 import kindveil.bench.Mask.Part;
-import kindveil.bench.Material;
+import kindveil.product.Products;
 import kindveil.bench.Preparation;
 import kindveil.bench.Step;
 import kindveil.bench.ThingKind;
@@ -47,7 +47,7 @@ final class EdgesAndHardware implements Way {
     @Override
     public void write(Script script) {
         script.act("trim-edges", new Step.Prepare(ThingKind.SUPPORT, Preparation.TRIM_EDGES), "Trim thick rims", "Level with the edge.", 4);
-        script.coat("edge", Step.coat(Face.SUPPORT_FRONT, Material.OPAQUE_PAINT, script.dial("edge"), Tool.BRUSH).on(Part.EDGE).of(script.colour("edge")), "Paint the edges", "The face's rim taped.", 6);
+        script.coat("edge", Step.coat(Face.SUPPORT_FRONT, Products.OPAQUE_PAINT, script.dial("edge"), Tool.BRUSH).on(Part.EDGE).of(script.colour("edge")), "Paint the edges", "The face's rim taped.", 6);
         if (script.chose(HANGING, "hanger")) {
             script.act("hang", new Step.Prepare(ThingKind.SUPPORT, Preparation.HARDWARE), "Screw on hanger and feet", "Pre-drill; the face on something soft.", 8);
             script.dry("edge", "hang", Face.SUPPORT_FRONT, Stage.RECOAT, 60, 120, "Wet edges mark.");

@@ -6,8 +6,8 @@ import java.util.List;
 import kindveil.bench.Extent;
 import kindveil.bench.Face;
 import kindveil.bench.Ground;
-import kindveil.bench.Material;
-import kindveil.bench.Mixture;
+import kindveil.product.Products;
+import kindveil.product.Mixtures;
 import kindveil.bench.PrintKind;
 import kindveil.bench.Step;
 import kindveil.bench.Step.Place;
@@ -22,7 +22,6 @@ import kindveil.way.Brief;
 import kindveil.way.Choice;
 import kindveil.way.Choice.Option;
 import kindveil.way.Dial;
-import kindveil.way.Finishing;
 import kindveil.way.Fit;
 import kindveil.way.Schools;
 import kindveil.way.Script;
@@ -38,7 +37,7 @@ final class FilmRelease implements Way {
     private static final WayCard CARD = WayCard.transfer("film-release", "Film release")
             .does("An inkjet print on coated film, laid into release solution, lets its ink go within two minutes and a half.")
             .softens(0.05).print(PrintKind.FILM_PIGMENT).ground(Ground.RAW)
-            .choices(LIES, Schools.SEALING)
+            .choices(LIES, Finishing.SEALING)
             .on(WATERCOLOUR_PAPER, Fit.sound("The best first try: absorbent and patient."))
             .on(DRAWING_PAPER, PRINTMAKING_PAPER, CANVAS)
             .on(BIRCH_PANEL, Fit.sound("Sealed edges and back, against warp."))
@@ -73,10 +72,10 @@ final class FilmRelease implements Way {
 
     @Override
     public void write(Script script) {
-        script.mix("mix", Mixture.RELEASE_SOLUTION, script.dial("bottle"), "Mix the release solution", "One part concentrate to eight of alcohol, in a lidded glass jar; the label wins.");
+        script.mix("mix", Mixtures.RELEASE_SOLUTION, script.dial("bottle"), "Mix the release solution", "One part concentrate to eight of alcohol, in a lidded glass jar; the label wins.");
         script.support();
         script.print();
-        script.bed("bed", Step.coat(Face.SUPPORT_FRONT, Material.RELEASE_SOLUTION, script.dial("bed"), Tool.BRUSH).reaching(Extent.BEYOND),
+        script.bed("bed", Step.coat(Face.SUPPORT_FRONT, Products.RELEASE_SOLUTION, script.dial("bed"), Tool.BRUSH).reaching(Extent.BEYOND),
                 "Saturate it, past the edge everywhere", "An even wet sheen that does not pool. Lid back on the jar.", 1.5,
                 Answer.goOn("Even wet sheen", "nothing pools"), Answer.rescue("It pools", "Draw it out with the brush; too much slides."));
         script.rest("mix", "bed", 180, 240, "It thickens in three to four hours, stirred now and then. Clear is good; cloudy, discard it.", Provenance.PRACTICE);
@@ -93,6 +92,6 @@ final class FilmRelease implements Way {
         }
         script.act(Finishing.FIRST + "-dry", new Step.Judge(Face.SUPPORT_FRONT), "Let it dry and look", "Fingers off until it is dry.", 1);
         script.dry("peel", Finishing.FIRST + "-dry", Face.SUPPORT_FRONT, Stage.RECOAT, 30, 60, "Wet ink on polymer prints off on everything.");
-        script.finish(new Finishing(false, 3));
+        new Finishing(false, 3).write(script);
     }
 }

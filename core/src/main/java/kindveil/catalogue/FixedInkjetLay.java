@@ -5,7 +5,7 @@ import static kindveil.bench.Support.*;
 import java.util.List;
 import kindveil.bench.Face;
 import kindveil.bench.Ground;
-import kindveil.bench.Material;
+import kindveil.product.Products;
 import kindveil.bench.PrintKind;
 import kindveil.bench.Step;
 import kindveil.bench.Step.Bath;
@@ -54,10 +54,10 @@ final class FixedInkjetLay implements Way {
     @Override
     public void write(Script script) {
         script.print();
-        script.act("fix", Step.coat(Face.PRINT_FRONT, Material.FIXATIVE, 10, Tool.SPRAY_CAN), "Spray it with fixative, outdoors", "Lightly, matte, two passes from 30 cm.", 2);
+        script.act("fix", Step.coat(Face.PRINT_FRONT, Products.FIXATIVE, 10, Tool.SPRAY_CAN), "Spray it with fixative, outdoors", "Lightly, matte, two passes from 30 cm.", 2);
         script.support();
         boolean gloss = script.chose(Schools.MEDIUM, "gloss");
-        script.bed("bed", Step.coat(Face.SUPPORT_FRONT, gloss ? Material.HEAVY_GLOSS_GEL : Material.HEAVY_MATTE_GEL, script.dial("bed"), Tool.SPREADER), "Spread the gel thickly", "Level it with the card.", 3);
+        script.bed("bed", Step.coat(Face.SUPPORT_FRONT, gloss ? Products.HEAVY_GLOSS_GEL : Products.HEAVY_MATTE_GEL, script.dial("bed"), Tool.SPREADER), "Spread the gel thickly", "Level it with the card.", 3);
         script.rest("fix", "bed", 20, 30, "The fixative must be dry before anything wet.", Provenance.PRACTICE);
         script.act("lay", new Step.Join(Face.PRINT_FRONT, Face.SUPPORT_FRONT, false), "Lay the print, face down", "From one edge.", 0.5);
         script.open("bed", "lay", Face.SUPPORT_FRONT, Stage.OPEN, 6, "The print must meet wet gel.");
@@ -67,7 +67,7 @@ final class FixedInkjetLay implements Way {
         script.rubbing(Rubbing.misted(Face.SUPPORT_FRONT, Math.min(2, Rubbing.planned(script)), "cut-out").with(Tool.TRAY, Bath.LUKEWARM_TRAY, script.dial("soak"), 4.0)
                 .atMost(2).saying(5, "Out of the lukewarm water at once; rub with fingers, then a cloth."));
         script.act("cut-out", new Step.Cut(ThingKind.SUPPORT, Cutting.CUT_OUT), "Cut it out for collage", "When it is dry; never on a bound page.", 4);
-        script.dry("pass-1-rub", "cut-out", Face.SUPPORT_FRONT, null, 60, 240, "The sheet was wet to the core.");
+        script.sheetDries("pass-1-rub", "cut-out", false, 60, 240, "The sheet was wet to the core.");
         script.act("look", new Step.Judge(Face.SUPPORT_FRONT), "Look at it", "Fix it before any wet coat.", 1);
     }
 }

@@ -5,8 +5,8 @@ import static kindveil.bench.Support.*;
 import java.util.List;
 import kindveil.bench.Extent;
 import kindveil.bench.Face;
-import kindveil.bench.Material;
-import kindveil.bench.Mixture;
+import kindveil.product.Products;
+import kindveil.product.Mixtures;
 import kindveil.bench.PrintKind;
 import kindveil.bench.Step;
 import kindveil.bench.Step.Bath;
@@ -19,7 +19,6 @@ import kindveil.way.Brief;
 import kindveil.way.Choice;
 import kindveil.way.Choice.Option;
 import kindveil.way.Dial;
-import kindveil.way.Finishing;
 import kindveil.way.Fit;
 import kindveil.way.Pot;
 import kindveil.way.Rubbing;
@@ -43,7 +42,7 @@ final class FreeSkin implements Way {
     private static final WayCard CARD = WayCard.transfer("free-skin", "Free skin")
             .does("Coats of gel on the face of a print dry to a clear skin; its paper is soaked and rubbed off, and the skin is laid where you want it.")
             .softens(0.15).print(PrintKind.GOOD_TONER)
-            .choices(SIDE, SANDWICH, UNDER, Schools.GROUND, Schools.HURRY, Schools.PASSES, Schools.SEALING)
+            .choices(SIDE, SANDWICH, UNDER, Schools.GROUND, Schools.HURRY, Schools.PASSES, Finishing.SEALING)
             .pots(Pot.of("under", "Underpainting", "#d9b98a"))
             .on(CANVAS, BIRCH_PANEL, WATERCOLOUR_PAPER, COATED_BOARD)
             .on(JOURNAL_PAGE, Fit.care("Interleave with release paper: skins stay tacky."))
@@ -76,7 +75,7 @@ final class FreeSkin implements Way {
         script.print();
         int coats = (int) Math.round(script.dial("coats"));
         for (int coat = 1; coat <= coats; coat++) {
-            script.coat("coat-" + coat, Step.coat(Face.PRINT_FRONT, Material.GLOSS_GEL, script.dial("coat"), Tool.BRUSH).reaching(Extent.BEYOND),
+            script.coat("coat-" + coat, Step.coat(Face.PRINT_FRONT, Products.GLOSS_GEL, script.dial("coat"), Tool.BRUSH).reaching(Extent.BEYOND),
                     "Coat the face of the print, coat " + coat, coat % 2 == 1 ? "Lengthwise; none on the back." : "Crosswise to the one before.", 3);
             script.dry("coat-" + coat, coat < coats ? "coat-" + (coat + 1) : Rubbing.first(), Face.PRINT_FRONT, coat < coats ? Stage.RECOAT : Stage.THROUGH, 20,
                     coat < coats ? 30 : 480, coat < coats ? "A coat on a wet one drags it." : "The skin must be through before water.");
@@ -87,7 +86,7 @@ final class FreeSkin implements Way {
         script.act("after-skin", new Step.Cut(ThingKind.SKIN, Cutting.TRIM), "Trim the thick rims", "Hold it to the light; keep it on release paper.", 3);
         String before = "after-skin";
         if (script.chose(SANDWICH, "yes")) {
-            script.coat("sandwich", Step.coat(Face.SKIN_BACK, Material.GLOSS_MEDIUM, 80, Tool.BRUSH), "Coat the ink side", "One thin coat makes a sandwich of it.", 2);
+            script.coat("sandwich", Step.coat(Face.SKIN_BACK, Products.GLOSS_MEDIUM, 80, Tool.BRUSH), "Coat the ink side", "One thin coat makes a sandwich of it.", 2);
             script.dry("sandwich", "glue", Face.SKIN_BACK, Stage.RECOAT, 20, 30, "Laid wet it wrinkles.");
             before = "sandwich-wash";
         }
@@ -96,22 +95,22 @@ final class FreeSkin implements Way {
             before = "trace";
         }
         support(script);
-        script.bed("glue", Step.coat(Face.SUPPORT_FRONT, Material.SLURRY, 150, Tool.BRUSH).reaching(Extent.BEYOND), "Brush on the slurry", "Soft gel and gloss medium; half of the place at a time.", 2);
+        script.bed("glue", Step.coat(Face.SUPPORT_FRONT, Products.SLURRY, 150, Tool.BRUSH).reaching(Extent.BEYOND), "Brush on the slurry", "Soft gel and gloss medium; half of the place at a time.", 2);
         script.act("lay", new Step.Join(up ? Face.SKIN_FRONT : Face.SKIN_BACK, Face.SUPPORT_FRONT, true), "Lay the hinged half", "Half back on release paper as a hinge; press, then the other half, on the register marks.", 2);
         script.open("glue", "lay", Face.SUPPORT_FRONT, Stage.OPEN, 6, "Press while the slurry is wet.");
         script.act("press", new Step.Press(Face.SUPPORT_FRONT, Tool.SOFT_CLOTH), "Press it down", "From the hinge outwards, air to the edge.", 2);
         script.wash("glue");
         script.dry("press", Finishing.FIRST, Face.SUPPORT_FRONT, Stage.TOUCH_DRY, 60, 180, "The top is dry in an hour; milky in between clears over hours.");
-        script.finish(new Finishing(false, 7));
+        new Finishing(false, 7).write(script);
     }
 
     private static void support(Script script) {
         script.support();
-        script.groundSealed("glue");
+        script.groundSealed(Products.GLOSS_MEDIUM, "glue");
         if (script.chose(UNDER, "traced")) {
-            script.coat("under", Step.coat(Face.SUPPORT_FRONT, Material.UNDERCOLOUR, 80, Tool.BRUSH).of(script.colour("under")), "Paint loosely inside the tracing", "Flat local colour; the skin brings the drawing.", 12);
+            script.coat("under", Step.coat(Face.SUPPORT_FRONT, Products.UNDERCOLOUR, 80, Tool.BRUSH).of(script.colour("under")), "Paint loosely inside the tracing", "Flat local colour; the skin brings the drawing.", 12);
             script.dry("under", "glue", Face.SUPPORT_FRONT, Stage.THROUGH, 20, 30, "Wet colour bleeds into the slurry.");
         }
-        script.mix("mix", Mixture.SLURRY, 0, "Mix the slurry", "Soft gel and gloss medium in equal parts, enough for all of it.");
+        script.mix("mix", Mixtures.SLURRY, 0, "Mix the slurry", "Soft gel and gloss medium in equal parts, enough for all of it.");
     }
 }

@@ -4,7 +4,8 @@ import static kindveil.bench.Support.*;
 
 import java.util.List;
 import kindveil.bench.Face;
-import kindveil.bench.Material;
+import kindveil.product.Products;
+import kindveil.product.Product;
 import kindveil.bench.PrintKind;
 import kindveil.bench.Step;
 import kindveil.bench.Step.Bath;
@@ -16,7 +17,6 @@ import kindveil.way.Brief;
 import kindveil.way.Choice;
 import kindveil.way.Choice.Option;
 import kindveil.way.Dial;
-import kindveil.way.Finishing;
 import kindveil.way.Fit;
 import kindveil.way.Rubbing;
 import kindveil.way.Schools;
@@ -46,7 +46,7 @@ final class GelLay implements Way {
     private static final WayCard CARD = WayCard.transfer("gel-lay", "Gel lay")
             .does("A toner print laid into acrylic medium; when the bed is through, its paper is rubbed away and the image stays.")
             .softens(0.2).print(PrintKind.GOOD_TONER)
-            .choices(SCHOOL, Schools.MEDIUM, Schools.GROUND, Schools.WEIGHT, Schools.HURRY, Schools.PASSES, Schools.CLEARING, Schools.SEALING)
+            .choices(SCHOOL, Schools.MEDIUM, Schools.GROUND, Schools.WEIGHT, Schools.HURRY, Schools.PASSES, Finishing.CLEARING, Finishing.SEALING)
             .on(BIRCH_PANEL, WATERCOLOUR_PAPER, CANVAS, COATED_BOARD, PRINTMAKING_PAPER)
             .on(FABRIC, Fit.care("Taped down; the gel stiffens it."))
             .on(JOURNAL_PAGE, Fit.care("The even coat, a mist and a sheet of film under the page; never soaked."))
@@ -87,15 +87,15 @@ final class GelLay implements Way {
         return chosen(brief, SCHOOL.key()).key();
     }
 
-    private static Material medium(Script script) {
+    private static Product medium(Script script) {
         boolean gloss = script.chose(Schools.MEDIUM, "gloss");
         if (script.chose(SCHOOL, DEEP)) {
-            return gloss ? Material.HEAVY_GLOSS_GEL : Material.HEAVY_MATTE_GEL;
+            return gloss ? Products.HEAVY_GLOSS_GEL : Products.HEAVY_MATTE_GEL;
         }
         if (script.chose(SCHOOL, DAMP)) {
-            return gloss ? Material.GLOSS_GEL : Material.MATTE_GEL;
+            return gloss ? Products.GLOSS_GEL : Products.MATTE_GEL;
         }
-        return gloss ? Material.GLOSS_MEDIUM : Material.MATTE_MEDIUM;
+        return gloss ? Products.GLOSS_MEDIUM : Products.MATTE_MEDIUM;
     }
 
     @Override
@@ -121,12 +121,12 @@ final class GelLay implements Way {
         }
         Rubbing rubbing = Rubbing.misted(Face.SUPPORT_FRONT, Rubbing.planned(script), Finishing.FIRST);
         script.rubbing(deep ? rubbing.with(Tool.WET_CLOTH, Bath.SURFACE, 1, null).saying(6, "A wet cloth, then fingers; a toothbrush helps in the hollows.") : rubbing);
-        script.finish(new Finishing(true, deep ? 14 : script.chose(SCHOOL, EVEN) ? 3 : 7));
+        new Finishing(true, deep ? 14 : script.chose(SCHOOL, EVEN) ? 3 : 7).write(script);
     }
 
     private static void ground(Script script) {
         script.support();
-        script.groundSealed("coat");
+        script.groundSealed(Products.GLOSS_MEDIUM, "coat");
     }
 
     private static void coatPrint(Script script) {

@@ -4,7 +4,7 @@ import static kindveil.bench.Support.*;
 
 import java.util.List;
 import kindveil.bench.Face;
-import kindveil.bench.Material;
+import kindveil.product.Products;
 import kindveil.bench.PrintKind;
 import kindveil.bench.Step;
 import kindveil.bench.Tool;
@@ -12,7 +12,6 @@ import kindveil.drying.Stage;
 import kindveil.measure.Preset;
 import kindveil.way.Brief;
 import kindveil.way.Dial;
-import kindveil.way.Finishing;
 import kindveil.way.Fit;
 import kindveil.way.Rubbing;
 import kindveil.way.Schools;
@@ -26,7 +25,7 @@ final class GessoBed implements Way {
     private static final WayCard CARD = WayCard.transfer("gesso-bed", "Gesso bed")
             .does("A toner print laid into thick wet gesso: its lights turn white, undercolour shows where gesso is thin or torn.")
             .softens(0.3).print(PrintKind.PHOTOCOPY)
-            .choices(Schools.GROUND, Schools.HURRY_HOT, Schools.PASSES, Schools.SEALING)
+            .choices(Schools.GROUND, Schools.HURRY_HOT, Schools.PASSES, Finishing.SEALING)
             .on(JOURNAL_PAGE, WATERCOLOUR_PAPER, BIRCH_PANEL, CANVAS, COATED_BOARD)
             .on(DRAWING_PAPER, Fit.care("It cockles: tape it down."))
             .elsewhere("Thick gesso needs something flat and absorbent that does not bend.")
@@ -51,8 +50,8 @@ final class GessoBed implements Way {
     public void write(Script script) {
         script.print();
         script.support();
-        script.groundSealed("bed");
-        script.bed("bed", Step.coat(Face.SUPPORT_FRONT, Material.GESSO, script.dial("bed"), Tool.SPREADER).of(kindveil.light.Colour.grey(0.86)),
+        script.groundSealed(Products.GLOSS_MEDIUM, "bed");
+        script.bed("bed", Step.coat(Face.SUPPORT_FRONT, Products.GESSO, script.dial("bed"), Tool.SPREADER).of(kindveil.light.Colour.grey(0.86)),
                 "Spread gesso thickly", "Card or knife; uneven is welcome, bare places show the colour below.", 2);
         script.act("lay", new Step.Join(Face.PRINT_FRONT, Face.SUPPORT_FRONT, false), "Lay the print, face down", "At once.", 0.5);
         script.open("bed", "lay", Face.SUPPORT_FRONT, Stage.OPEN, 6, "The print must meet wet gesso.");
@@ -65,6 +64,6 @@ final class GessoBed implements Way {
             script.dry("press", Rubbing.first(), Face.SUPPORT_FRONT, Stage.THROUGH, 4 * 60, 600, "Completely dry before water: the number one failure.");
         }
         script.rubbing(Rubbing.misted(Face.SUPPORT_FRONT, Rubbing.planned(script), Finishing.FIRST).saying(5, "Mist and rub; gesso is forgiving."));
-        script.finish(new Finishing(false, 7));
+        new Finishing(false, 7).write(script);
     }
 }

@@ -5,7 +5,7 @@ import static kindveil.bench.Support.*;
 import java.util.List;
 import kindveil.bench.Face;
 import kindveil.bench.Ground;
-import kindveil.bench.Material;
+import kindveil.product.Products;
 import kindveil.bench.Step;
 import kindveil.bench.Tool;
 import kindveil.drying.Stage;
@@ -45,7 +45,7 @@ final class Glazing implements Way {
     public void write(Script script) {
         int coats = (int) Math.round(script.dial("coats"));
         for (int coat = 1; coat <= coats; coat++) {
-            script.coat("glaze-" + coat, Step.coat(Face.SUPPORT_FRONT, Material.GLAZE, script.dial("glaze"), Tool.BRUSH).of(script.colour("glaze")), "Glaze, coat " + coat, "Watery; wiped back where it is too much.", 5);
+            script.coat("glaze-" + coat, Step.coat(Face.SUPPORT_FRONT, Products.GLAZE, script.dial("glaze"), Tool.BRUSH).of(script.colour("glaze")), "Glaze, coat " + coat, "Watery; wiped back where it is too much.", 5);
             script.dry("glaze-" + coat, coat < coats ? "glaze-" + (coat + 1) : "look", Face.SUPPORT_FRONT, Stage.RECOAT, 15, 20, "A glaze on a wet one drags it.");
         }
         script.act("look", new Step.Judge(Face.SUPPORT_FRONT), "Look at it, dry", "It dulls a little as it dries.", 1);

@@ -6,8 +6,8 @@ import java.util.List;
 import kindveil.bench.Face;
 import kindveil.bench.Ground;
 import kindveil.bench.Mask.Part;
-import kindveil.bench.Material;
-import kindveil.bench.Mixture;
+import kindveil.product.Products;
+import kindveil.product.Mixtures;
 import kindveil.bench.Preparation;
 import kindveil.bench.PrintKind;
 import kindveil.bench.Step;
@@ -48,7 +48,7 @@ final class GumPrint implements Way {
             .fails("Patchy", "too little ink", "More layers, from the centre outwards.")
             .fails("Tint in the whites", "gum dried or too little rinsing", "Spray and sponge until the whites are clean.")
             .fails("Ink too stiff", "not let down enough", "Three drops of oil more.")
-            .alsoCalled("paper lithography", "gum arabic transfer", "paper litho", "xerox litho").build();
+            .alsoCalled("paper lithography", "gum arabic transfer", "paper litho").build();
 
     @Override
     public WayCard card() {
@@ -65,13 +65,13 @@ final class GumPrint implements Way {
     @Override
     public void write(Script script) {
         script.prepare("stations", ThingKind.SUPPORT, Preparation.LAY_STATIONS, "Lay out the stations", "Gum, ink, spray, waste pages, paper, blotter: in order, since gum and ink must stay wet throughout.");
-        script.mix("let-down", Mixture.LET_DOWN_INK, 0, "Let the ink down", "Start with six drops for a spoonful, three at a time, until it flows slowly off the knife; colours differ.");
+        script.mix("let-down", Mixtures.LET_DOWN_INK, 0, "Let the ink down", "Start with six drops for a spoonful, three at a time, until it flows slowly off the knife; colours differ.");
         script.support();
         script.print();
-        script.act("gum-back", Step.coat(Face.PRINT_BACK, Material.GUM_ARABIC, 40, Tool.SPONGE), "Gum on the back", "Wet through.", 1);
-        script.act("gum-face", Step.coat(Face.PRINT_FRONT, Material.GUM_ARABIC, 40, Tool.SPONGE), "Turn it; gum on the face", "All over; wipe off what stands.", 1);
+        script.act("gum-back", Step.coat(Face.PRINT_BACK, Products.GUM_ARABIC, 40, Tool.SPONGE), "Gum on the back", "Wet through.", 1);
+        script.act("gum-face", Step.coat(Face.PRINT_FRONT, Products.GUM_ARABIC, 40, Tool.SPONGE), "Turn it; gum on the face", "All over; wipe off what stands.", 1);
         script.open("gum-back", "gum-face", Face.PRINT_BACK, Stage.OPEN, 10, "Gum must stay wet.");
-        script.bed("ink", Step.coat(Face.PRINT_FRONT, Material.LITHO_INK, script.dial("ink"), Tool.BRAYER).on(Part.DARKS).of(script.colour("ink")), "Ink it in light layers",
+        script.bed("ink", Step.coat(Face.PRINT_FRONT, Products.LITHO_INK, script.dial("ink"), Tool.BRAYER).on(Part.DARKS).of(script.colour("ink")), "Ink it in light layers",
                 "From the centre outwards, on waste pages; ink sits on the toner.", 3);
         script.open("gum-face", "ink", Face.PRINT_FRONT, Stage.OPEN, 10, "Where gum dries, ink takes.");
         script.act("spray", new Step.Blot(Face.PRINT_FRONT), "Spray and sponge until the whites are clean", "Then blot.", 2,

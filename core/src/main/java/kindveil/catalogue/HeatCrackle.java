@@ -5,7 +5,7 @@ import static kindveil.bench.Support.*;
 import java.util.List;
 import kindveil.bench.Face;
 import kindveil.bench.Ground;
-import kindveil.bench.Material;
+import kindveil.product.Products;
 import kindveil.bench.Step;
 import kindveil.bench.Tool;
 import kindveil.drying.Stage;
@@ -46,10 +46,10 @@ final class HeatCrackle implements Way {
     @Override
     public void write(Script script) {
         script.support();
-        script.coat("paste", Step.coat(Face.SUPPORT_FRONT, Material.STENCIL_PASTE, 500, Tool.SPREADER).of(script.colour("pour")), "Paste below", "Level and dry before the pour.", 4);
-        script.bed("pour", Step.coat(Face.SUPPORT_FRONT, Material.CRACKLE_MEDIUM, script.dial("pour"), Tool.POURING_CUP).of(script.colour("pour")), "Pour the thick medium", "In the same colours.", 3);
+        script.coat("paste", Step.coat(Face.SUPPORT_FRONT, Products.STENCIL_PASTE, 500, Tool.SPREADER).of(script.colour("pour")), "Paste below", "Level and dry before the pour.", 4);
+        script.bed("pour", Step.coat(Face.SUPPORT_FRONT, Products.CRACKLE_MEDIUM, script.dial("pour"), Tool.POURING_CUP).of(script.colour("pour")), "Pour the thick medium", "In the same colours.", 3);
         script.dry("paste", "pour", Face.SUPPORT_FRONT, Stage.THROUGH, 240, 600, "Wet paste lifts with the pour.");
-        script.act("ink", Step.coat(Face.SUPPORT_FRONT, Material.SOLUBLE_INK, 10, Tool.SPRAY_CAN).of(script.colour("ink")), "Spray the soluble ink", "Here and there.", 1);
+        script.act("ink", Step.coat(Face.SUPPORT_FRONT, Products.SOLUBLE_INK, 10, Tool.SPRAY_CAN).of(script.colour("ink")), "Spray the soluble ink", "Here and there.", 1);
         script.act("heat", new Step.Heat(Face.SUPPORT_FRONT, script.dial("distance"), java.time.Duration.ofMinutes(8)), "Heat it while wet", "Further away first, then closer; not near tissue.", 8,
                 Answer.goOn("It cracks", ""), Answer.rescue("It bubbles", "Further away; prick them."));
         script.open("pour", "heat", Face.SUPPORT_FRONT, Stage.OPEN, 5, "It cracks only when heated wet.");

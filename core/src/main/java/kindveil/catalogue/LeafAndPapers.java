@@ -6,7 +6,7 @@ import java.util.List;
 import kindveil.bench.Extent;
 import kindveil.bench.Face;
 import kindveil.bench.Ground;
-import kindveil.bench.Material;
+import kindveil.product.Products;
 import kindveil.bench.Step;
 import kindveil.bench.Tool;
 import kindveil.drying.Stage;
@@ -49,14 +49,14 @@ final class LeafAndPapers implements Way {
     public void write(Script script) {
         script.support();
         boolean leaf = script.chose(KIND, "leaf");
-        script.coat("glue", Step.coat(Face.SUPPORT_FRONT, leaf ? Material.LEAF_SIZE : Material.PVA, script.dial("glue"), Tool.BRUSH), leaf ? "Brush on the size" : "Brush on the glue", "Thin and even.", 3);
+        script.coat("glue", Step.coat(Face.SUPPORT_FRONT, leaf ? Products.LEAF_SIZE : Products.PVA, script.dial("glue"), Tool.BRUSH), leaf ? "Brush on the size" : "Brush on the glue", "Thin and even.", 3);
         script.act("press", new Step.Press(Face.SUPPORT_FRONT, Tool.SOFT_CLOTH), leaf ? "Lay the leaf when the size is tacky" : "Lay the papers while it is wet", "From the middle outwards, a soft cloth.", 6);
         if (leaf) {
             script.rest("glue", "press", 15, 20, "On wet size leaf drowns.", Provenance.PRACTICE);
         } else {
             script.open("glue", "press", Face.SUPPORT_FRONT, Stage.OPEN, 4, "Lay while it is wet.");
         }
-        script.coat("seal", Step.coat(Face.SUPPORT_FRONT, Material.GLOSS_MEDIUM, 60, Tool.BRUSH).reaching(Extent.WHOLE), "Seal it", "Past all edges.", 3);
+        script.coat("seal", Step.coat(Face.SUPPORT_FRONT, Products.GLOSS_MEDIUM, 60, Tool.BRUSH).reaching(Extent.WHOLE), "Seal it", "Past all edges.", 3);
         script.dry("press", "seal", Face.SUPPORT_FRONT, Stage.RECOAT, 30, 60, "A coat on wet glue lifts it.");
         script.act("look", new Step.Judge(Face.SUPPORT_FRONT), "Look whether all edges lie", "Feel along them.", 1);
         script.dry("seal", "look", Face.SUPPORT_FRONT, Stage.THROUGH, 20, 30, "Sealed is sealed only when it is dry.");

@@ -6,7 +6,7 @@ import java.util.List;
 import kindveil.bench.Extent;
 import kindveil.bench.Face;
 import kindveil.bench.Ground;
-import kindveil.bench.Material;
+import kindveil.product.Products;
 import kindveil.bench.PrintKind;
 import kindveil.bench.Step;
 import kindveil.bench.Step.Bath;
@@ -18,7 +18,6 @@ import kindveil.way.Brief;
 import kindveil.way.Choice;
 import kindveil.way.Choice.Option;
 import kindveil.way.Dial;
-import kindveil.way.Finishing;
 import kindveil.way.Fit;
 import kindveil.way.Pot;
 import kindveil.way.Rubbing;
@@ -66,7 +65,7 @@ final class OiledPanel implements Way {
     public void write(Script script) {
         script.support();
         script.meanwhile(script::print, () -> undercoats(script));
-        script.bed("bed", Step.coat(Face.SUPPORT_FRONT, Material.GLOSS_MEDIUM, script.dial("bed"), Tool.BRUSH).reaching(Extent.WHOLE),
+        script.bed("bed", Step.coat(Face.SUPPORT_FRONT, Products.GLOSS_MEDIUM, script.dial("bed"), Tool.BRUSH).reaching(Extent.WHOLE),
                 "Brush medium over the whole panel", "Also where no colour is.", 2);
         script.dry(script.chose(UNDER, "light") ? "under" : "undercoat-2", "bed", Face.SUPPORT_FRONT, Stage.RECOAT, 10, 15, "A bed on a wet coat lifts it.");
         script.act("lay", new Step.Join(Face.PRINT_FRONT, Face.SUPPORT_FRONT, false), "Lay the print, face down", "From one edge; do not slide it.", 1,
@@ -79,19 +78,19 @@ final class OiledPanel implements Way {
                 .saying(5, "Soft sponge until the sheet is evenly grey, then gentle circles; later fingers."));
         script.act(Finishing.FIRST, new Step.Prepare(kindveil.bench.ThingKind.SUPPORT, kindveil.bench.Preparation.TOUCH_UP), "Touch up small holes",
                 "With paint, now: oil ends everything water-borne.", 4);
-        script.act("oil", new Step.Infuse(Face.SUPPORT_FRONT, Material.MINERAL_OIL, Tool.SOFT_CLOTH), "Rub in mineral oil", "Only when it is fully dry. A soft cloth, about five minutes.", 5);
+        script.act("oil", new Step.Infuse(Face.SUPPORT_FRONT, Products.MINERAL_OIL, Tool.SOFT_CLOTH), "Rub in mineral oil", "Only when it is fully dry. A soft cloth, about five minutes.", 5);
         script.dry(Finishing.FIRST, "oil", Face.SUPPORT_FRONT, Stage.THROUGH, 30, 60, "Oil shuts in whatever water is left.");
         script.act(Finishing.LAST, new Step.Judge(Face.SUPPORT_FRONT), "Hold it away and look", "Wipe off what still stands.", 2);
     }
 
     private static void undercoats(Script script) {
         for (int coat = 1; coat <= 2; coat++) {
-            script.coat("undercoat-" + coat, Step.coat(Face.SUPPORT_FRONT, Material.GLOSS_MEDIUM, script.dial("undercoat"), Tool.BRUSH).reaching(Extent.WHOLE),
+            script.coat("undercoat-" + coat, Step.coat(Face.SUPPORT_FRONT, Products.GLOSS_MEDIUM, script.dial("undercoat"), Tool.BRUSH).reaching(Extent.WHOLE),
                     coat == 1 ? "First undercoat" : "Second undercoat", "Thin, the edges too.", 3);
         }
         script.dry("undercoat-1", "undercoat-2", Face.SUPPORT_FRONT, Stage.RECOAT, 10, 15, "Ten to fifteen minutes each.");
         if (script.chose(UNDER, "light")) {
-            script.coat("under", Step.coat(Face.SUPPORT_FRONT, Material.UNDERCOLOUR, 70, Tool.BRUSH).reaching(Extent.WHOLE).of(script.colour("under")),
+            script.coat("under", Step.coat(Face.SUPPORT_FRONT, Products.UNDERCOLOUR, 70, Tool.BRUSH).reaching(Extent.WHOLE).of(script.colour("under")),
                     "Lay the undercolour", "Light in value and muted: off-white, thinned with medium.", 4);
             script.dry("undercoat-2", "under", Face.SUPPORT_FRONT, Stage.RECOAT, 10, 15, "A coat on a wet one drags it.");
         }

@@ -5,7 +5,7 @@ import static kindveil.bench.Support.*;
 import java.util.List;
 import kindveil.bench.Face;
 import kindveil.bench.Mask.Part;
-import kindveil.bench.Material;
+import kindveil.product.Products;
 import kindveil.bench.Preparation;
 import kindveil.bench.PrintKind;
 import kindveil.bench.Step;
@@ -19,7 +19,6 @@ import kindveil.way.Brief;
 import kindveil.way.Choice;
 import kindveil.way.Choice.Option;
 import kindveil.way.Dial;
-import kindveil.way.Finishing;
 import kindveil.way.Fit;
 import kindveil.way.Pot;
 import kindveil.way.Rubbing;
@@ -40,7 +39,7 @@ final class OpaqueBackedLay implements Way {
     private static final WayCard CARD = WayCard.transfer("opaque-backed-lay", "Opaque-backed lay")
             .does("Opaque paint on the face of the print, exactly over the part that must block the ground; laid into medium, the surround stays see-through.")
             .softens(0.2).print(PrintKind.GOOD_TONER)
-            .choices(BACKING, GLAZE, Schools.GROUND, Schools.WEIGHT, Schools.HURRY, Schools.PASSES, Schools.SEALING)
+            .choices(BACKING, GLAZE, Schools.GROUND, Schools.WEIGHT, Schools.HURRY, Schools.PASSES, Finishing.SEALING)
             .pots(Pot.of("backing", "Backing", "#f4f1e6"), Pot.of("glaze", "Glaze", "#8a4b2a"))
             .on(CANVAS, BIRCH_PANEL, WATERCOLOUR_PAPER, COATED_BOARD)
             .on(JOURNAL_PAGE, Fit.care("Mist only; a sheet of film under the page."))
@@ -69,10 +68,10 @@ final class OpaqueBackedLay implements Way {
         script.print();
         script.meanwhile(() -> backed(script), () -> {
             script.support();
-            script.groundSealed("bed-1");
-            script.coat("bed-1", Step.coat(Face.SUPPORT_FRONT, Material.GLOSS_MEDIUM, script.dial("bed"), Tool.BRUSH), "First coat on the support", "Even, to the edges of the image.", 2);
+            script.groundSealed(Products.GLOSS_MEDIUM, "bed-1");
+            script.coat("bed-1", Step.coat(Face.SUPPORT_FRONT, Products.GLOSS_MEDIUM, script.dial("bed"), Tool.BRUSH), "First coat on the support", "Even, to the edges of the image.", 2);
         });
-        script.bed("bed-2", Step.coat(Face.SUPPORT_FRONT, Material.GLOSS_MEDIUM, script.dial("bed"), Tool.BRUSH), "Second coat on the support", "Thin and even.", 2);
+        script.bed("bed-2", Step.coat(Face.SUPPORT_FRONT, Products.GLOSS_MEDIUM, script.dial("bed"), Tool.BRUSH), "Second coat on the support", "Thin and even.", 2);
         script.dry("bed-1", "bed-2", Face.SUPPORT_FRONT, Stage.RECOAT, 20, 30, "A coat on a wet one drags it.");
         script.act("lay", new Step.Join(Face.PRINT_FRONT, Face.SUPPORT_FRONT, false), "Lay it face down", "From one edge, on its register.", 1);
         script.open("bed-2", "lay", Face.SUPPORT_FRONT, Stage.OPEN, 6, "The print must meet a wet bed.");
@@ -83,13 +82,13 @@ final class OpaqueBackedLay implements Way {
                 .saying(6, "A damp sponge for half a minute, then circles."));
         boolean glazed = script.chose(GLAZE, "glazed");
         if (!glazed) {
-            script.finish(new Finishing(false, 7));
+            new Finishing(false, 7).write(script);
             return;
         }
         script.act(Finishing.FIRST, new Step.Prepare(ThingKind.SUPPORT, Preparation.TOUCH_UP), "Touch up", "Holes and edges, before the varnish.", 4);
-        script.coat("tooth", Step.coat(Face.SUPPORT_FRONT, Material.MATTE_VARNISH, 80, Tool.BRUSH), "Varnish for protection and tooth", "Thin; it gives the glaze something to hold.", 3);
+        script.coat("tooth", Step.coat(Face.SUPPORT_FRONT, Products.MATTE_VARNISH, 80, Tool.BRUSH), "Varnish for protection and tooth", "Thin; it gives the glaze something to hold.", 3);
         script.rest(Finishing.FIRST, "tooth", 7 * 1440, 7 * 1440, "Varnish shuts in whatever has not cured.", Provenance.ASSUMED);
-        script.coat("glaze", Step.coat(Face.SUPPORT_FRONT, Material.GLAZE, 30, Tool.BRUSH).of(script.colour("glaze")), "Glaze, watery", "Transparent colour, wiped back where it is too much.", 6);
+        script.coat("glaze", Step.coat(Face.SUPPORT_FRONT, Products.GLAZE, 30, Tool.BRUSH).of(script.colour("glaze")), "Glaze, watery", "Transparent colour, wiped back where it is too much.", 6);
         script.dry("tooth", "glaze", Face.SUPPORT_FRONT, Stage.RECOAT, 60, 120, "A glaze on wet varnish drags it.");
         script.act(Finishing.LAST, new Step.Judge(Face.SUPPORT_FRONT), "Hold it away and look", "Then write down what came.", 2);
         script.dry("glaze", Finishing.LAST, Face.SUPPORT_FRONT, Stage.TOUCH_DRY, 15, 20, "Wet glaze fools the eye.");
@@ -98,11 +97,11 @@ final class OpaqueBackedLay implements Way {
     private static void backed(Script script) {
         int coats = (int) Math.round(script.dial("coats"));
         for (int coat = 1; coat <= coats; coat++) {
-            script.coat("opaque-" + coat, Step.coat(Face.PRINT_FRONT, Material.OPAQUE_PAINT, script.dial("opaque"), Tool.BRUSH).on(Part.BACKED).of(script.colour("backing")),
+            script.coat("opaque-" + coat, Step.coat(Face.PRINT_FRONT, Products.OPAQUE_PAINT, script.dial("opaque"), Tool.BRUSH).on(Part.BACKED).of(script.colour("backing")),
                     "Paint the backing, coat " + coat, "On the face of the print, exactly to the contour.", 4);
             script.dry("opaque-" + coat, coat < coats ? "opaque-" + (coat + 1) : "face", Face.PRINT_FRONT, Stage.RECOAT, 15, 20, "A coat on a wet one drags it.");
         }
-        script.coat("face", Step.coat(Face.PRINT_FRONT, Material.GLOSS_MEDIUM, 100, Tool.BRUSH), "Coat the whole face with medium", "To the edges; none on the back.", 2);
+        script.coat("face", Step.coat(Face.PRINT_FRONT, Products.GLOSS_MEDIUM, 100, Tool.BRUSH), "Coat the whole face with medium", "To the edges; none on the back.", 2);
         script.dry("face", "bed-2", Face.PRINT_FRONT, Stage.RECOAT, 20, 30, "Dry before it is laid.");
     }
 }

@@ -5,7 +5,7 @@ import static kindveil.bench.Support.*;
 import java.util.ArrayList;
 import java.util.List;
 import kindveil.bench.Face;
-import kindveil.bench.Material;
+import kindveil.product.Products;
 import kindveil.bench.PrintKind;
 import kindveil.bench.Step;
 import kindveil.bench.Step.Split;
@@ -71,7 +71,7 @@ final class PlatePull implements Way {
         if (Math.abs(step) < 25) {
             all.add("The two paints differ by %.0f L*: under 25 the image drowns, 40 is good. Take a darker or a lighter one.".formatted(Math.abs(step)));
         }
-        if (step > 0 && !Schools.INVERTED.equals(brief.choices().get(Schools.TONES.key()))) {
+        if (step > 0 && !Schools.INVERTED.equals(brief.settings().choices().get(Schools.TONES.key()))) {
             all.add("Light image paint over a darker pull gives a tonal negative. Invert the print if you want a positive.");
         }
         return all;
@@ -85,7 +85,7 @@ final class PlatePull implements Way {
         PlateSteps.lifted(script);
         script.wash("image-paint");
         Tool press = script.chose(PRESS, "brayer") ? Tool.BRAYER : script.chose(PRESS, "baren") ? Tool.BAREN : Tool.FINGERS;
-        script.bed("pull-paint", Step.coat(Face.PLATE, Material.PLATE_PAINT, script.dial("pull-film"), Tool.BRAYER).of(script.colour("pull")),
+        script.bed("pull-paint", Step.coat(Face.PLATE, Products.PLATE_PAINT, script.dial("pull-film"), Tool.BRAYER).of(script.colour("pull")),
                 "Roll the pull paint", "Thin: the image shows through it. Surplus onto the roll-off sheet.", 1);
         script.dry("lift", "pull-paint", Face.PLATE, Stage.TOUCH_DRY, 1, 1.5, "Wet image paint is dragged by the second colour.");
         script.act("lay-paper", new Step.Join(Face.SUPPORT_FRONT, Face.PLATE, false), "Lay the paper", "Smoother side down, a little smaller than the plate, along its register line.", 0.3);
@@ -95,7 +95,7 @@ final class PlatePull implements Way {
                 Answer.goOn("The plate is clean", "a good pull"),
                 Answer.goOn("A ghost is left", "take a ghost print of it on scrap; next time a fuller pull film"),
                 Answer.rescue("Parts stay behind", "Lay it back and rub that part again while it is wet."));
-        script.open("lay-paper", "pull", Face.PLATE, Stage.TOUCH_DRY, 4, "Once dry it tears the paper.");
+        script.open("lay-paper", "pull", null, Stage.OPEN, 4, "Paper that has drunk the paint holds fast to it.");
         script.wash("pull-paint");
         script.act("look", new Step.Judge(Face.SUPPORT_FRONT), "Let it dry, then look", "It lightens a little as it dries.", 1);
         script.dry("pull", "look", Face.SUPPORT_FRONT, Stage.TOUCH_DRY, 3, 5, "Wet paint smears under a sleeve.");

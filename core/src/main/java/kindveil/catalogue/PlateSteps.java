@@ -1,7 +1,7 @@
 package kindveil.catalogue;
 
 import kindveil.bench.Face;
-import kindveil.bench.Material;
+import kindveil.product.Products;
 import kindveil.bench.Step;
 import kindveil.bench.Step.Split;
 import kindveil.bench.ThingKind;
@@ -16,7 +16,7 @@ final class PlateSteps {
     }
 
     static void lifted(Script script) {
-        script.bed("image-paint", Step.coat(Face.PLATE, Material.PLATE_PAINT, script.dial("image-film"), Tool.BRAYER).of(script.colour("image")),
+        script.bed("image-paint", Step.coat(Face.PLATE, Products.PLATE_PAINT, script.dial("image-film"), Tool.BRAYER).of(script.colour("image")),
                 "Roll the image paint", "So thin that the plate shows through. Surplus onto a roll-off sheet.", 1);
         script.act("lay-print", new Step.Join(Face.PRINT_FRONT, Face.PLATE, false), "Lay the print at once", "Face down, in one go.", 0.2);
         script.open("image-paint", "lay-print", Face.PLATE, Stage.PLATE_LIMIT, 1 / 3.0, "Within about 20 seconds: plate paint dries while you look.");

@@ -59,7 +59,7 @@ final class PlateToTissue implements Way {
         script.act("press-tissue", new Step.Press(Face.SUPPORT_FRONT, Tool.FINGERS), "Rub gently", "Soft finger pads; it tears when pushed.", 0.5);
         script.act("pull", new Step.Part(ThingKind.SUPPORT, Face.PLATE, Split.PULL), "Peel from one edge, slowly", "It tears when rushed.", 0.7,
                 Answer.goOn("It came whole", ""), Answer.rescue("It starts to tear", "Stop, and peel from the other edge."));
-        script.open("lay-tissue", "pull", Face.PLATE, Stage.TOUCH_DRY, 3, "Dry, it holds the tissue fast.");
+        script.open("lay-tissue", "pull", null, Stage.OPEN, 3, "Dry, it holds the tissue fast.");
         script.wash("image-paint");
         script.act("look", new Step.Judge(Face.SUPPORT_FRONT), "Let it dry, then look", "Hold it against the light.", 1);
         script.dry("pull", "look", Face.SUPPORT_FRONT, Stage.TOUCH_DRY, 2, 4, "Wet paint smears.");

@@ -6,8 +6,8 @@ import java.util.List;
 import kindveil.bench.Extent;
 import kindveil.bench.Face;
 import kindveil.bench.Ground;
-import kindveil.bench.Material;
-import kindveil.bench.Mixture;
+import kindveil.product.Products;
+import kindveil.product.Mixtures;
 import kindveil.bench.PrintKind;
 import kindveil.bench.Step;
 import kindveil.bench.Step.Bath;
@@ -70,17 +70,17 @@ final class SkinFloat implements Way {
         }, () -> {
             script.support();
             for (int coat = 1; coat <= 2; coat++) {
-                script.coat("coat-" + coat, Step.coat(Face.SUPPORT_FRONT, Material.RECEPTIVE_COAT, script.dial("coat"), Tool.BRUSH).reaching(Extent.BEYOND),
+                script.coat("coat-" + coat, Step.coat(Face.SUPPORT_FRONT, Products.RECEPTIVE_COAT, script.dial("coat"), Tool.BRUSH).reaching(Extent.BEYOND),
                         "Receptive coat " + coat, "Thin, crossed.", 2);
             }
             script.dry("coat-1", "coat-2", Face.SUPPORT_FRONT, Stage.RECOAT, 20, 30, "A coat on a wet one drags it.");
         });
-        script.mix("bath", Mixture.WETTING_BATH, 0, "Second tray: water and wetting agent, 1:16", "It lets the folds slide.");
+        script.mix("bath", Mixtures.WETTING_BATH, 0, "Second tray: water and wetting agent, 1:16", "It lets the folds slide.");
         script.act("catch", new Step.Join(Face.SKIN_BACK, Face.SUPPORT_FRONT, true), "Slide the support under, and lift", "Arrange the folds with water.", 4);
         script.dry("coat-2", "catch", Face.SUPPORT_FRONT, Stage.RECOAT, 20, 60, "Dry, or the skin sinks in.");
         script.act("press", new Step.Press(Face.SUPPORT_FRONT, Tool.BRAYER), "Brayer lightly from the middle", "On something hard; drive the water out, rising pressure.", 3);
         script.act("blot", new Step.Blot(Face.SUPPORT_FRONT), "Blot the edges", "No rubbing.", 1);
         script.act("look", new Step.Judge(Face.SUPPORT_FRONT), "Look at it, dry", "Scan it to enlarge: a result can be a source again.", 1);
-        script.rest("blot", "look", 240, 600, "A sheet that was in the tray is wet to the core.", Provenance.PRACTICE);
+        script.sheetDries("blot", "look", false, 240, 600, "A sheet that was in the tray is wet to the core.");
     }
 }

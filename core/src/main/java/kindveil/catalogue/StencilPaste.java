@@ -5,7 +5,7 @@ import static kindveil.bench.Support.*;
 import java.util.List;
 import kindveil.bench.Face;
 import kindveil.bench.Ground;
-import kindveil.bench.Material;
+import kindveil.product.Products;
 import kindveil.bench.Step;
 import kindveil.bench.Tool;
 import kindveil.drying.Stage;
@@ -42,7 +42,7 @@ final class StencilPaste implements Way {
     @Override
     public void write(Script script) {
         script.support();
-        script.coat("paste", Step.coat(Face.SUPPORT_FRONT, Material.STENCIL_PASTE, script.dial("paste"), Tool.SPREADER).of(script.colour("paste")),
+        script.coat("paste", Step.coat(Face.SUPPORT_FRONT, Products.STENCIL_PASTE, script.dial("paste"), Tool.SPREADER).of(script.colour("paste")),
                 "Scrape the paste through the stencil", "One pass, the knife flat; lift the stencil straight up and wash it.", 4);
         script.act("look", new Step.Judge(Face.SUPPORT_FRONT), "Feel whether it is through", "Cool to the cheek is wet inside.", 1);
         script.dry("paste", "look", Face.SUPPORT_FRONT, Stage.THROUGH, 240, 600, "Dry outside, wet inside: nothing over it before.");

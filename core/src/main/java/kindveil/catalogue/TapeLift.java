@@ -4,7 +4,7 @@ import static kindveil.bench.Support.*;
 
 import java.util.List;
 import kindveil.bench.Face;
-import kindveil.bench.Material;
+import kindveil.product.Products;
 import kindveil.bench.PrintKind;
 import kindveil.bench.Step;
 import kindveil.bench.Step.Bath;
@@ -68,7 +68,7 @@ final class TapeLift implements Way {
     @Override
     public void write(Script script) {
         script.print();
-        script.tape(script.dial("tape"));
+        script.tape(script.dial("tape"), Products.TAPE_ADHESIVE);
         script.act("strips", new Step.Cut(ThingKind.TAPE, Cutting.STRIPS, script.dial("overlap")), "Cut the strips", "Longer than the picture; overlapping, never butted.", 2);
         script.act("lay-tape", new Step.Join(Face.TAPE_BACK, Face.PRINT_FRONT, false), "Lay the tape on the face", "No air, no wrinkles; a border of paper all round.", 2);
         script.act("burnish", new Step.Press(Face.PRINT_BACK, Tool.SPOON), "Burnish hard", "Spoon or bone: well-stuck areas darken.", 4,
@@ -80,7 +80,7 @@ final class TapeLift implements Way {
         script.act("place", new Step.Cut(ThingKind.TAPE, Cutting.TRIM), "Cut it to shape", "A clear border, or tight to the image.", 2);
         script.support();
         if (script.chose(STICK, "gel")) {
-            script.bed("gel", Step.coat(Face.SUPPORT_FRONT, Material.GLOSS_GEL, 60, Tool.FINGERS), "A little gel under the darks", "A fingertip of it.", 1);
+            script.bed("gel", Step.coat(Face.SUPPORT_FRONT, Products.GLOSS_GEL, 60, Tool.FINGERS), "A little gel under the darks", "A fingertip of it.", 1);
         }
         script.act("stick", new Step.Join(Face.TAPE_BACK, Face.SUPPORT_FRONT, true), "Stick it into place", "One edge first, smooth it down.", 1,
                 Answer.goOn("It holds", ""), Answer.rescue("It lifts at the edges", "A little gel medium or glue under the darks, or fasteners."));

@@ -4,7 +4,7 @@ import static kindveil.bench.Support.*;
 
 import java.util.List;
 import kindveil.bench.Face;
-import kindveil.bench.Material;
+import kindveil.product.Products;
 import kindveil.bench.PrintKind;
 import kindveil.bench.Step;
 import kindveil.bench.Tool;
@@ -15,7 +15,6 @@ import kindveil.way.Brief;
 import kindveil.way.Choice;
 import kindveil.way.Choice.Option;
 import kindveil.way.Dial;
-import kindveil.way.Finishing;
 import kindveil.way.Fit;
 import kindveil.way.Schools;
 import kindveil.way.Script;
@@ -31,7 +30,7 @@ final class TissueLay implements Way {
     private static final WayCard CARD = WayCard.transfer("tissue-lay", "Tissue lay")
             .does("Laser-printed tissue wetted out between two coats of thin medium turns half-transparent, and its edges vanish under paint.")
             .softens(0.1).print(PrintKind.TISSUE_TONER)
-            .choices(SIDE, Schools.HURRY, Schools.SEALING)
+            .choices(SIDE, Schools.HURRY, Finishing.SEALING)
             .on(CANVAS, BIRCH_PANEL, WATERCOLOUR_PAPER, COATED_BOARD, JOURNAL_PAGE, PRINTMAKING_PAPER)
             .on(FORM, Fit.care("In small torn pieces."))
             .on(FABRIC, GAUZE)
@@ -57,13 +56,13 @@ final class TissueLay implements Way {
         boolean up = script.chose(SIDE, "up");
         script.print();
         script.support();
-        script.bed("under", Step.coat(Face.SUPPORT_FRONT, Material.STIFFENING_MEDIUM, script.dial("coat"), Tool.BRUSH), "Brush on thin medium", "A little beyond the tissue.", 1.5);
+        script.bed("under", Step.coat(Face.SUPPORT_FRONT, Products.STIFFENING_MEDIUM, script.dial("coat"), Tool.BRUSH), "Brush on thin medium", "A little beyond the tissue.", 1.5);
         script.act("lay", new Step.Join(up ? Face.PRINT_BACK : Face.PRINT_FRONT, Face.SUPPORT_FRONT, true), "Lay the tissue, printed side " + (up ? "up" : "down"), "From the middle outwards; let it fall.", 1);
         script.open("under", "lay", Face.SUPPORT_FRONT, Stage.OPEN, 6, "It must wet out from below.");
-        script.bed("over", Step.coat(Face.SUPPORT_FRONT, Material.STIFFENING_MEDIUM, script.dial("coat"), Tool.FOAM_ROLLER), "Medium over it", "A soft roller or brush, hardly touching: it tears wet.", 1.5,
+        script.bed("over", Step.coat(Face.SUPPORT_FRONT, Products.STIFFENING_MEDIUM, script.dial("coat"), Tool.FOAM_ROLLER), "Medium over it", "A soft roller or brush, hardly touching: it tears wet.", 1.5,
                 Answer.goOn("Half-transparent all over", ""), Answer.rescue("White spots", "A drop of medium, and wait."));
         script.wash("under", "over");
         script.dry("over", Finishing.FIRST, Face.SUPPORT_FRONT, Stage.RECOAT, 20, 60, "Painting over wet tissue tears it.");
-        script.finish(new Finishing(false, 3));
+        new Finishing(false, 3).write(script);
     }
 }

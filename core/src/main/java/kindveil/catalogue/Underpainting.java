@@ -6,7 +6,7 @@ import java.util.List;
 import kindveil.bench.Extent;
 import kindveil.bench.Face;
 import kindveil.bench.Ground;
-import kindveil.bench.Material;
+import kindveil.product.Products;
 import kindveil.bench.Step;
 import kindveil.bench.Tool;
 import kindveil.drying.Stage;
@@ -47,11 +47,11 @@ final class Underpainting implements Way {
     @Override
     public void write(Script script) {
         script.support();
-        script.coat("under", Step.coat(Face.SUPPORT_FRONT, Material.UNDERCOLOUR, script.dial("coat"), Tool.BRUSH).reaching(Extent.WHOLE).of(script.colour("under")),
+        script.coat("under", Step.coat(Face.SUPPORT_FRONT, Products.UNDERCOLOUR, script.dial("coat"), Tool.BRUSH).reaching(Extent.WHOLE).of(script.colour("under")),
                 "Lay the undercolour", "Light and muted where the picture's lights will be.", 5);
         String last = "under";
         if (script.chose(KIND, "spatter")) {
-            script.coat("spatter", Step.coat(Face.SUPPORT_FRONT, Material.UNDERCOLOUR, 20, Tool.BRUSH).of(script.colour("spatter")), "Spatter", "From a loaded brush, tapped; thin.", 2);
+            script.coat("spatter", Step.coat(Face.SUPPORT_FRONT, Products.UNDERCOLOUR, 20, Tool.BRUSH).of(script.colour("spatter")), "Spatter", "From a loaded brush, tapped; thin.", 2);
             script.dry("under", "spatter", Face.SUPPORT_FRONT, Stage.TOUCH_DRY, 10, 15, "On wet paint it blooms.");
             last = "spatter";
         }

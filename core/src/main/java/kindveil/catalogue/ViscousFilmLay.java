@@ -6,7 +6,7 @@ import java.util.List;
 import kindveil.bench.Extent;
 import kindveil.bench.Face;
 import kindveil.bench.Ground;
-import kindveil.bench.Material;
+import kindveil.product.Products;
 import kindveil.bench.Preparation;
 import kindveil.bench.PrintKind;
 import kindveil.bench.Step;
@@ -61,7 +61,7 @@ final class ViscousFilmLay implements Way {
         script.prepare("shake", ThingKind.SUPPORT, Preparation.SHAKE_GEL, "Shake the gel", "Then leave it, so that bubbles rise.");
         script.support();
         script.print();
-        script.bed("bed", Step.coat(Face.SUPPORT_FRONT, Material.TRANSFER_GEL, script.dial("bed"), Tool.BRUSH).reaching(Extent.BEYOND),
+        script.bed("bed", Step.coat(Face.SUPPORT_FRONT, Products.TRANSFER_GEL, script.dial("bed"), Tool.BRUSH).reaching(Extent.BEYOND),
                 "Spread the gel to a glassy surface", "Brush wetted before and squeezed out; about 15 ml for an A4 area; no puddles. Tape the film's leading edge.", 2);
         script.rest("shake", "bed", 30, 30, "Shaken gel is full of air.", Provenance.PRACTICE);
         script.act("lay", new Step.Join(Face.PRINT_FRONT, Face.SUPPORT_FRONT, false), "Push the roller across", "Push, do not roll; across and off the far edge. Wipe the roller.", 0.3);
@@ -69,15 +69,15 @@ final class ViscousFilmLay implements Way {
         script.act("peel", new Step.Part(ThingKind.PRINT, Face.SUPPORT_FRONT, Split.PEEL), "Peel", "Low and steady, from the taped edge.", 0.2,
                 Answer.goOn("It let go", ""), Answer.rescue("A patch stays", "Lay it back and peel from the other side."));
         script.dwell("lay", "peel", script.seconds("dwell"), java.time.Duration.ofSeconds(80), "A minute; later the gel grips the film again.", Provenance.ASSUMED);
-        String last = "peel";
         if (script.chose(RINSE, "rinsed")) {
             script.act("rinse", new Step.Dissolve(Face.SUPPORT_FRONT, Soluble.RECEIVER), "Rinse off the receiver coating", "A tray, rocked a few minutes, the water changed; never rub.", 6,
                     Answer.goOn("No longer slippery", ""), Answer.rescue("Still slippery", "Change the water and rock on."));
             script.dry("peel", "rinse", Face.SUPPORT_FRONT, Stage.THROUGH, 60, 240, "A rinse before it is fully dry floats the image off.");
             script.act("hang", new Step.Move(ThingKind.SUPPORT, Place.HANG), "Hang it diagonally", "By one corner, overnight.", 1);
-            last = "hang";
+            script.sheetDries("hang", "look", true, 480, 600, "Paper that was in the tray is wet to the core.");
+        } else {
+            script.rest("peel", "look", 60, 240, "The gel dries under its coating.", Provenance.PRACTICE);
         }
         script.act("look", new Step.Judge(Face.SUPPORT_FRONT), "Look at it, dry", "Overprint only what has been rinsed and is dry.", 1);
-        script.rest(last, "look", last.equals("hang") ? 480 : 60, last.equals("hang") ? 600 : 240, "Paper that was in the tray is wet to the core.", Provenance.PRACTICE);
     }
 }

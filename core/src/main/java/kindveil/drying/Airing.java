@@ -1,28 +1,23 @@
 package kindveil.drying;
 
-import kindveil.measure.Temperature;
-
-/** What moves the air over a coat: mass transfer in m/s, and the heat it brings. */
+/** What moves the air over a coat: mass transfer in m/s, and how warm the air it brings is. */
 public enum Airing {
-    STILL(0.0035, null), FAN(0.01, null), HEAT_TOOL(0.008, new Temperature(60));
+    STILL(0.0035, Double.NaN), FAN(0.01, Double.NaN), HEAT_TOOL(0.025, 60);
 
     private final double transfer;
-    private final Temperature surface;
+    private final double celsius;
 
-    Airing(double transfer, Temperature surface) {
+    Airing(double transfer, double celsius) {
         this.transfer = transfer;
-        this.surface = surface;
+        this.celsius = celsius;
     }
 
     double transferMetresPerSecond() {
         return transfer;
     }
 
-    boolean heated() {
-        return surface != null;
-    }
-
-    double surfaceCelsius(Room room) {
-        return heated() ? surface.celsius() : room.temperature().celsius();
+    /** The air that reaches the coat, °C: the room's own, but for hot air. */
+    double airCelsius(Room room) {
+        return Double.isNaN(celsius) ? room.temperature().celsius() : celsius;
     }
 }

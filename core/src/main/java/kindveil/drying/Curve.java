@@ -1,118 +1,116 @@
 package kindveil.drying;
 
 import java.time.Duration;
-import java.util.Arrays;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 
-/**
- * Water left over time for the middle coat of many; the spread around it is log-normal in time.
- */
-public final class Curve {
-    /** Standard deviation of the logarithm of drying time before any learning (assumed). */
-    public static final double SPREAD = 0.35;
-    private static final double QUARTILE = 0.6745;
-    private static final double NINE_TENTHS = 1.2816;
+/** Where the water of one bed is over time, at one rate; stages are found between the steps, as events. */
+final class Curve {
+    private static final double LONGEST_SECONDS = Duration.ofDays(60).toSeconds();
+    private static final int UNKNOWNS = 4;
+    private final List<Rosenbrock.Point> points;
+    private final double initial;
 
-    private final double equilibriumShare;
-    private final double[] seconds;
-    private final double[] shares;
-    private final double[] taken;
-
-    private Curve(double equilibriumShare, double[] seconds, double[] shares, double[] taken) {
-        this.equilibriumShare = equilibriumShare;
-        this.seconds = seconds;
-        this.shares = shares;
-        this.taken = taken;
+    private Curve(List<Rosenbrock.Point> points, double initial) {
+        this.points = points;
+        this.initial = initial;
     }
 
-    /** Share of the water left after {@code elapsed}, 0 to 1. */
-    public double waterShareAfter(Duration elapsed) {
-        return interpolate(shares, elapsed);
-    }
-
-    /** Water taken up by porous matter after {@code elapsed}, g/m². */
-    public double takenAfter(Duration elapsed) {
-        return interpolate(taken, elapsed);
-    }
-
-    private double interpolate(double[] of, Duration elapsed) {
-        double t = elapsed.toMillis() / 1000.0;
-        int i = Arrays.binarySearch(seconds, t);
-        if (i >= 0) {
-            return of[i];
+    /**
+     * From {@code start} on, in the rooms of a course.
+     *
+     * @param since when that is, on the course's time
+     */
+    static Curve of(Bed bed, Water start, RoomCourse air, Duration since, double rate) {
+        List<Rosenbrock.Point> points = new ArrayList<>();
+        double[] y = start.values();
+        double t = 0;
+        List<RoomCourse.Spell> spells = air.spells();
+        for (int i = 0; i < spells.size(); i++) {
+            boolean last = i == spells.size() - 1;
+            double end = last ? LONGEST_SECONDS : seconds(spells.get(i + 1).from().minus(since));
+            if (end <= t) {
+                continue;
+            }
+            points.addAll(new Rosenbrock(new Balance(bed, spells.get(i).room(), rate, last), UNKNOWNS).run(t, y, end));
+            t = points.getLast().second();
+            y = points.getLast().y();
         }
-        int after = -i - 1;
-        if (after == 0) {
-            return of[0];
-        }
-        if (after == seconds.length) {
-            return of[of.length - 1];
-        }
-        double share = (t - seconds[after - 1]) / (seconds[after] - seconds[after - 1]);
-        return of[after - 1] + share * (of[after] - of[after - 1]);
+        return new Curve(points, bed.coat().water());
     }
 
-    /** When the middle coat reaches a stage; empty when it will not get there in this room. */
-    public Optional<Duration> reaches(Stage stage) {
-        for (int i = 0; i < shares.length; i++) {
-            if (shares[i] < stage.waterShare()) {
-                double t = i == 0 ? 0 : crossing(i, stage.waterShare());
-                return Optional.of(Duration.ofMillis(Math.round(t * 1000)));
+    private static double seconds(Duration duration) {
+        return duration.toNanos() / 1e9;
+    }
+
+    Water after(Duration elapsed) {
+        return Water.of(at(seconds(elapsed)));
+    }
+
+    /** Share of the first water left, 0 to 1. */
+    double shareAfter(Duration elapsed) {
+        return Math.max(0, at(seconds(elapsed))[0] / initial);
+    }
+
+    private double[] at(double second) {
+        if (second >= points.getLast().second()) {
+            return points.getLast().y();
+        }
+        int low = 0;
+        int high = points.size() - 1;
+        while (high - low > 1) {
+            int middle = (low + high) / 2;
+            if (points.get(middle).second() <= second) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return between(points.get(low), points.get(high), Math.max(0, second));
+    }
+
+    /** The cubic through both points with their slopes, kept between them. */
+    private static double[] between(Rosenbrock.Point a, Rosenbrock.Point b, double second) {
+        double h = b.second() - a.second();
+        if (h <= 0) {
+            return b.y();
+        }
+        double s = (second - a.second()) / h;
+        double[] y = new double[UNKNOWNS];
+        for (int i = 0; i < UNKNOWNS; i++) {
+            double cubic = (1 + 2 * s) * (1 - s) * (1 - s) * a.y()[i] + s * (1 - s) * (1 - s) * h * a.slope()[i]
+                    + s * s * (3 - 2 * s) * b.y()[i] - s * s * (1 - s) * h * b.slope()[i];
+            y[i] = Math.clamp(cubic, Math.min(a.y()[i], b.y()[i]), Math.max(a.y()[i], b.y()[i]));
+        }
+        return y;
+    }
+
+    /** When a stage is reached first; empty when it never is in these rooms. */
+    Optional<Duration> reaches(Stage stage) {
+        double level = stage.waterShare() * initial;
+        if (points.getFirst().y()[0] <= level) {
+            return Optional.of(Duration.ZERO);
+        }
+        for (int i = 1; i < points.size(); i++) {
+            if (points.get(i).y()[0] <= level) {
+                return Optional.of(Duration.ofMillis(Math.round(1000 * crossing(points.get(i - 1), points.get(i), level))));
             }
         }
         return Optional.empty();
     }
 
-    private double crossing(int i, double level) {
-        double share = (shares[i - 1] - level) / (shares[i - 1] - shares[i]);
-        return seconds[i - 1] + share * (seconds[i] - seconds[i - 1]);
-    }
-
-    /** When a stage is reached by one coat in four, half of them, nine in ten. */
-    public Optional<Spread> spread(Stage stage) {
-        return reaches(stage).map(middle -> new Spread(scaled(middle, -QUARTILE), middle, scaled(middle, NINE_TENTHS)));
-    }
-
-    private static Duration scaled(Duration middle, double deviations) {
-        return Duration.ofMillis(Math.round(middle.toMillis() * Math.exp(SPREAD * deviations)));
-    }
-
-    /** The share of water at which this room's air takes no more. */
-    public double equilibriumShare() {
-        return equilibriumShare;
-    }
-
-    /**
-     * Times by which a stage is reached.
-     *
-     * @param quarter by one coat in four
-     * @param half by half of them
-     * @param nineTenths by nine in ten
-     */
-    public record Spread(Duration quarter, Duration half, Duration nineTenths) {
-    }
-
-    static final class Builder {
-        private final double equilibriumShare;
-        private double[][] rows = new double[3][256];
-        private int size;
-
-        Builder(double equilibriumShare) {
-            this.equilibriumShare = equilibriumShare;
-        }
-
-        void add(double second, double share, double taken) {
-            if (size == rows[0].length) {
-                rows = Arrays.stream(rows).map(row -> Arrays.copyOf(row, 2 * size)).toArray(double[][]::new);
+    private static double crossing(Rosenbrock.Point a, Rosenbrock.Point b, double level) {
+        double early = a.second();
+        double late = b.second();
+        while (late - early > 1e-3) {
+            double middle = (early + late) / 2;
+            if (between(a, b, middle)[0] > level) {
+                early = middle;
+            } else {
+                late = middle;
             }
-            rows[0][size] = second;
-            rows[1][size] = share;
-            rows[2][size] = taken;
-            size++;
         }
-
-        Curve build() {
-            return new Curve(equilibriumShare, Arrays.copyOf(rows[0], size), Arrays.copyOf(rows[1], size), Arrays.copyOf(rows[2], size));
-        }
+        return late;
     }
 }

@@ -1,21 +1,32 @@
 /**
  * How coats dry: from wet to open no longer, touch-dry, ready for a coat, through.
  *
- * <p><b>In:</b> one coat ({@link kindveil.drying.Coat}: wet thickness, volatile share, what absorbs and
- * what covers it) in a room ({@link kindveil.drying.Room}). <b>Out:</b> a {@link kindveil.drying.Curve}: the
- * share of water left over time, and when each {@link kindveil.drying.Stage} is reached, with its spread.
+ * <p><b>In:</b> a {@link kindveil.drying.Bed} (a coat, what carries it, what lies on it) in the air of a
+ * {@link kindveil.drying.RoomCourse}. <b>Out:</b> a {@link kindveil.drying.Drying}: the water left at any time, when each
+ * {@link kindveil.drying.Stage} is reached by one coat in four, half of them, nine in ten, and the chance that it has been
+ * reached by a moment. A stage out of reach has no time at all.
  *
- * <p><b>The model</b> ({@link kindveil.drying.DryingModel}), water m in g/m², m0 = h·φ, w = m/m0:
+ * <p><b>State</b> of a bed: water m in the coat (m0 = h·φ, w = m/m0), p in a paper print on it, k in what carries it, and the
+ * surface temperature Ts. <b>The model</b> ({@link kindveil.drying.Balance}):
  * <ol>
- * <li>into porous matter: (C − taken)/180 s, C = min(capacity, m0/2);</li>
- * <li>into air: J = f·(ρsat(Ts)·aw − RH·ρsat(T)) / (1/km + Rc), never below 0, aw = w(1+ws)/(w+ws);</li>
- * <li>in series with diffusion through the coat: Jd = D(π²/4)(m − meq)/h²;</li>
- * <li>integrated by Runge–Kutta of fourth order until nothing more leaves.</li>
+ * <li>activity of a film w(1+ws)/(w+ws), ws = 0.01; of paper at q = held/capacity q(1+b)/(q+b), b = 0.15; vapour by Magnus;</li>
+ * <li>through the film and out of it in series: G = D(π²/4)m0/h², D rising with temperature, four times that with both faces
+ *     free; outside it a resistance R and the vapour there;</li>
+ * <li>open face: R = 1/km + covers; under a print first 55 s/m (+165 under solid toner) into the print, then from it through
+ *     1/km + covers + 95(1−q);</li>
+ * <li>what carries it either stores by the law of paper or takes up (C − k)/180 s, at most m0/2 and nothing at rest; a
+ *     closing coat leaves at most 5 g/m² of it, and what is used stays used;</li>
+ * <li>heat by air, radiation and what it lies on, against evaporation; hot air of 60 °C while a heat tool is held;</li>
+ * <li>two wet faces laid together are one bed with the water of both.</li>
  * </ol>
  *
- * <p>Saturation by Magnus; the constants stand in {@link kindveil.drying.DryingModel}, each with where it
- * comes from. It stops being true for oil ink, shellac, sprays, varnish and alcohol solutions (practice
- * ranges only) and above about 3 mm, where practice's longer times are kept. The spread of real coats is
- * log-normal with σ 0.35 before anything is learned of a studio.
+ * <p>Guaranteed: stages are found as events; a change of circumstances goes on with the water there is; the spread is a
+ * factor of the rate, log-normal with σ 0.35 before learning ({@link kindveil.drying.Rate}), and holds a coat's whole life.
+ * In still dry air water only becomes less. The equations are integrated by {@link kindveil.drying.Rosenbrock}. Constants
+ * stand where they are used, assumed unless a source is named.
+ *
+ * <p>It stops being true for what does not dry by losing water (practice alone tells, in {@code kindveil.product}), and above
+ * about 3 mm, where it comes out longer than practice says; the longer is kept.
  */
+@org.jspecify.annotations.NullMarked
 package kindveil.drying;

@@ -42,6 +42,14 @@ public final class Film {
         return new Film(Spectrum.flat(0), oneWay);
     }
 
+    Spectrum reflectance() {
+        return reflectance;
+    }
+
+    Spectrum transmittance() {
+        return transmittance;
+    }
+
     public Spectrum over(Spectrum ground) {
         return Spectrum.of(i -> {
             double t = transmittance.at(i);

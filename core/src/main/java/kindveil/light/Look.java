@@ -1,131 +1,238 @@
 package kindveil.light;
 
-import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
 import kindveil.image.Picture;
 import kindveil.image.Plane;
+import org.jspecify.annotations.Nullable;
 
 /**
- * One look of the finished thing: a stack for each combination of masks (state {@code s} has mask {@code i} where bit
- * {@code i} of it is set), mixed by coverage at each pixel (Neugebauer 1937). Each stack is baked once, so the cost of a
- * pixel does not depend on its layers.
+ * One look of the finished thing: veil upon veil over a ground, and the surface they share.
+ *
+ * <p>Light is carried from veil to veil in all 31 bands. Where masks differ from place to place, what a veil sends up is mixed
+ * by coverage under the surface (Demichel 1924, Neugebauer 1937); the surface is applied once on top, and dry fibre that lies
+ * bare outside it. Each veil is one composite film for each combination of its own masks, so that veils add up in cost and do
+ * not multiply; combinations that are nowhere in the picture are left out.
+ *
+ * @param veils from the ground upwards
+ * @param surfaces of the uppermost veil's states, in their order; of the ground alone where there is no veil
+ * @param outside films above the surface, from it upwards: only dry fibre, which lies in air
  */
-public final class Look {
-    private static final int MOST_MASKS = 6;
-    private final List<Stack> states;
-    private final Baked[] baked;
-    private final int masks;
+public record Look(List<Veil> veils, List<Surface> surfaces, List<Film> outside) {
+    private static final int BLOCK = 256;
 
-    /** @param states 2^k of them for k masks, k at most 6 */
-    public Look(List<Stack> states) {
-        masks = Integer.numberOfTrailingZeros(states.size());
-        if (states.isEmpty() || states.size() != 1 << masks || masks > MOST_MASKS) {
-            throw new IllegalArgumentException("Impossible state: %d stacks are not two to the power of their masks.".formatted(states.size()));
+    public Look {
+        veils = List.copyOf(veils);
+        surfaces = List.copyOf(surfaces);
+        outside = List.copyOf(outside);
+        if (surfaces.size() != (veils.isEmpty() ? 1 : veils.getLast().states().size())) {
+            throw new IllegalArgumentException("Impossible state: %d surfaces for the uppermost veil.".formatted(surfaces.size()));
         }
-        this.states = List.copyOf(states);
-        baked = new Baked[states.size()];
     }
 
-    private synchronized Baked baked(int state) {
-        if (baked[state] == null) {
-            baked[state] = Baked.of(states.get(state));
-        }
-        return baked[state];
+    /** Of one stack that is the same everywhere. */
+    public static Look of(Stack stack) {
+        return new Look(List.of(Veil.even(stack.inside())), List.of(stack.surface()), stack.outside());
     }
 
-    /** The share of a state where mask {@code i} covers {@code coverages[i]}. */
-    static float share(int state, float[] coverages) {
-        float share = 1;
-        for (int i = 0; i < coverages.length; i++) {
-            share *= (state >> i & 1) == 1 ? coverages[i] : 1 - coverages[i];
+    /** A part of a picture: from {@code left}, {@code top} up to but not at {@code right}, {@code bottom}. */
+    public record Part(int left, int top, int right, int bottom) {
+        public static Part all(Picture of) {
+            return new Part(0, 0, of.width(), of.height());
         }
-        return share;
     }
 
-    /** The colour at one place. */
-    public Colour at(Colour ground, float... coverages) {
-        Colour seen = new Colour(0, 0, 0);
-        for (int state = 0; state < states.size(); state++) {
-            float share = share(state, coverages);
+    /** The colour at one place, exactly. @param coverages of each mask there, 0 to 1 */
+    public Colour at(Colour ground, double... coverages) {
+        Spectrum inner = Surface.beneathGround(Upsampling.spectrum(ground));
+        for (Veil veil : veils.isEmpty() ? veils : veils.subList(0, veils.size() - 1)) {
+            inner = veil.over(inner, coverages);
+        }
+        Spectrum seen = Spectrum.flat(0);
+        for (Surface surface : Surface.values()) {
+            double share = 0;
+            Spectrum under = Spectrum.flat(0);
+            for (int state = 0; state < surfaces.size(); state++) {
+                double there = surfaces.get(state) != surface ? 0 : veils.isEmpty() ? 1 : veils.getLast().share(state, coverages);
+                if (there > 0) {
+                    Spectrum folded = veils.isEmpty() ? inner : Veil.folded(inner, veils.getLast().states().get(state));
+                    under = under.with(folded, (sum, r) -> sum + there * r);
+                    share += there;
+                }
+            }
             if (share > 0) {
-                Colour c = baked(state).over(ground);
-                seen = new Colour(seen.red() + share * c.red(), seen.green() + share * c.green(), seen.blue() + share * c.blue());
+                double of = share;
+                Spectrum outer = Veil.folded(surface.over(under.map(r -> r / of)), outside);
+                seen = seen.with(outer, (sum, r) -> sum + of * r);
             }
         }
-        return seen;
+        return Observer.colour(seen);
     }
 
     /** The whole picture: {@code coverages} 0 to 1 a pixel, one plane a mask, over {@code ground}, all of one size. */
     public Picture over(Picture ground, List<Plane> coverages) {
-        if (coverages.size() != masks) {
-            throw new IllegalArgumentException("Impossible state: %d coverages for %d masks.".formatted(coverages.size(), masks));
+        return over(ground, coverages, Part.all(ground));
+    }
+
+    /** Only a part of it; black elsewhere. */
+    public Picture over(Picture ground, List<Plane> coverages, Part part) {
+        int width = ground.width();
+        int height = ground.height();
+        boolean[] somewhere = new boolean[coverages.size()];
+        for (int i = 0; i < somewhere.length; i++) {
+            somewhere[i] = coverages.get(i).anyAbove(0);
         }
-        int width = ground.red().width();
-        int height = ground.red().height();
+        boolean even = surfaces.stream().distinct().count() == 1;
+        List<Layer> lower = veils.subList(0, even ? veils.size() : veils.size() - 1).stream().map(veil -> Layer.of(veil, somewhere)).filter(layer -> !layer.clear()).toList();
+        Layer last = even ? null : Layer.of(veils.getLast(), somewhere);
+        Veil.Composite above = Veil.Composite.of(outside);
         float[][] planes = new float[3][width * height];
-        List<Integer> used = used(coverages);
-        used.forEach(this::baked);
-        IntStream.range(0, height).parallel().forEach(y -> row(ground, coverages, used, y, planes));
+        IntStream.range(part.top(), part.bottom()).parallel().forEach(y -> {
+            Block block = new Block();
+            for (int x = part.left(); x < part.right(); x += BLOCK) {
+                block.render(ground, coverages, lower, last, above, x, y, Math.min(BLOCK, part.right() - x), planes, y * width + x);
+            }
+        });
         return new Picture(Plane.of(width, height, planes[0]), Plane.of(width, height, planes[1]), Plane.of(width, height, planes[2]));
     }
 
-    /** States that some pixel may be in: a mask that is nowhere leaves half of them out. */
-    private List<Integer> used(List<Plane> coverages) {
-        int possible = 0;
-        for (int i = 0; i < coverages.size(); i++) {
-            possible |= coverages.get(i).anyAbove(0) ? 1 << i : 0;
+    /** A veil made ready for a picture: the states that can be somewhere in it. */
+    private record Layer(Veil veil, int[] states, List<Veil.Composite> composites) {
+        static Layer of(Veil veil, boolean[] somewhere) {
+            int[] states = IntStream.range(0, veil.states().size()).filter(state -> !veil.impossible(state, somewhere)).toArray();
+            List<Veil.Composite> all = veil.composites();
+            return new Layer(veil, states, Arrays.stream(states).mapToObj(all::get).toList());
         }
-        List<Integer> used = new ArrayList<>();
-        for (int state = 0; state < states.size(); state++) {
-            if ((state & ~possible) == 0) {
-                used.add(state);
-            }
+
+        boolean clear() {
+            return states.length == 1 && composites.getFirst().clear();
         }
-        return used;
     }
 
-    private void row(Picture ground, List<Plane> coverages, List<Integer> used, int y, float[][] planes) {
-        float[] seen = new float[3];
-        float[] cover = new float[masks];
-        int width = ground.red().width();
-        for (int x = 0; x < width; x++) {
-            float r = position(ground.red().at(x, y));
-            float g = position(ground.green().at(x, y));
-            float b = position(ground.blue().at(x, y));
-            for (int i = 0; i < masks; i++) {
-                cover[i] = coverages.get(i).at(x, y);
+    /** A run of pixels in one row, band by band. */
+    private final class Block {
+        private float[][] below = new float[Spectrum.BANDS][BLOCK];
+        private float[][] next = new float[Spectrum.BANDS][BLOCK];
+        private final float[] share = new float[BLOCK];
+        private final float[] covered = new float[BLOCK];
+        private final float[] out = new float[BLOCK];
+
+        void render(Picture ground, List<Plane> coverages, List<Layer> lower, @Nullable Layer last, Veil.Composite above, int x, int y, int n, float[][] planes, int at) {
+            ground(ground, x, y, n);
+            for (Layer layer : lower) {
+                add(layer, null, coverages, x, y, n);
+                swap();
             }
-            int at = y * width + x;
-            for (int state : used) {
-                float share = share(state, cover);
-                if (share > 0) {
-                    baked[state].look(r, g, b, seen);
-                    for (int k = 0; k < 3; k++) {
-                        planes[k][at] += share * linear(seen[k]);
+            if (last == null) {
+                Arrays.fill(covered, 0, n, 1);
+                see(surfaces.getFirst(), above, below, n, planes, at);
+                return;
+            }
+            for (Surface surface : Surface.values()) {
+                add(last, surface, coverages, x, y, n);
+                see(surface, above, next, n, planes, at);
+            }
+        }
+
+        private void swap() {
+            float[][] was = below;
+            below = next;
+            next = was;
+        }
+
+        private void ground(Picture ground, int x, int y, int n) {
+            float r = Float.NaN;
+            float g = 0;
+            float b = 0;
+            for (int i = 0; i < n; i++) {
+                float red = ground.red().at(x + i, y);
+                float green = ground.green().at(x + i, y);
+                float blue = ground.blue().at(x + i, y);
+                if (red == r && green == g && blue == b) {
+                    for (int band = 0; band < Spectrum.BANDS; band++) {
+                        below[band][i] = below[band][i - 1];
                     }
+                } else {
+                    GroundTable.inner(red, green, blue, below, i);
+                    r = red;
+                    g = green;
+                    b = blue;
                 }
             }
         }
-    }
 
-    private static final int TABLE = 4096;
-    private static final float[] POSITION = new float[TABLE + 1];
-    private static final float[] LINEAR = new float[TABLE + 1];
-
-    static {
-        for (int i = 0; i <= TABLE; i++) {
-            double root = i / (double) TABLE;
-            POSITION[i] = Baked.position(root * root);
-            LINEAR[i] = (float) Srgb.decode(root);
+        /** What a veil sends up, into {@code next}; only its states of one surface where one is given, with the share they cover. */
+        private void add(Layer layer, @Nullable Surface only, List<Plane> coverages, int x, int y, int n) {
+            for (float[] band : next) {
+                Arrays.fill(band, 0, n, 0);
+            }
+            Arrays.fill(covered, 0, n, 0);
+            for (int s = 0; s < layer.states().length; s++) {
+                int state = layer.states()[s];
+                if (only != null && surfaces.get(state) != only || !shares(layer.veil(), state, coverages, x, y, n)) {
+                    continue;
+                }
+                for (int i = 0; i < n; i++) {
+                    covered[i] += share[i];
+                }
+                Veil.Composite film = layer.composites().get(s);
+                for (int band = 0; band < Spectrum.BANDS; band++) {
+                    film(film.top()[band], film.squared()[band], film.bottom()[band], below[band], share, next[band], n);
+                }
+            }
         }
-    }
 
-    private static float position(float linear) {
-        return POSITION[(int) (Math.sqrt(Math.clamp(linear, 0, 1)) * TABLE + 0.5)];
-    }
+        private static void film(float top, float squared, float bottom, float[] below, float[] share, float[] into, int n) {
+            for (int i = 0; i < n; i++) {
+                into[i] += share[i] * (top + squared * below[i] / (1 - bottom * below[i]));
+            }
+        }
 
-    private static float linear(float encoded) {
-        return LINEAR[(int) (Math.clamp(encoded, 0, 1) * TABLE + 0.5)];
+        /** Shares of a state along the block; false where it is nowhere in it. */
+        private boolean shares(Veil veil, int state, List<Plane> coverages, int x, int y, int n) {
+            Arrays.fill(share, 0, n, 1);
+            for (int m = 0; m < veil.masks().size(); m++) {
+                Plane plane = coverages.get(veil.masks().get(m));
+                boolean set = (state >> m & 1) == 1;
+                for (int i = 0; i < n; i++) {
+                    float c = plane.at(x + i, y);
+                    share[i] *= set ? c : 1 - c;
+                }
+            }
+            float most = 0;
+            for (int i = 0; i < n; i++) {
+                most = Math.max(most, share[i]);
+            }
+            return most > 0;
+        }
+
+        /** Through the surface and what lies outside it, to linear sRGB. */
+        private void see(Surface surface, Veil.Composite above, float[][] inner, int n, float[][] planes, int at) {
+            float veil = (float) surface.outer(0);
+            float through = (float) Surface.THROUGH;
+            float back = (float) Surface.LEAVING;
+            for (int band = 0; band < Spectrum.BANDS; band++) {
+                outer(inner[band], veil, through, back, above.top()[band], above.squared()[band], above.bottom()[band], n);
+                for (int k = 0; k < 3; k++) {
+                    weigh((float) Observer.LINEAR_SRGB[k][band], planes[k], at, n);
+                }
+            }
+        }
+
+        private void outer(float[] inner, float veil, float through, float back, float top, float squared, float bottom, int n) {
+            for (int i = 0; i < n; i++) {
+                float share = covered[i];
+                float r = share > 0 ? inner[i] / share : 0;
+                float outer = veil + through * r / (1 - back * r);
+                out[i] = share * (top + squared * outer / (1 - bottom * outer));
+            }
+        }
+
+        private void weigh(float weight, float[] plane, int at, int n) {
+            for (int i = 0; i < n; i++) {
+                plane[at + i] += weight * out[i];
+            }
+        }
     }
 }

@@ -17,6 +17,9 @@ final class Observer {
     private static final double[] X = new double[Spectrum.BANDS];
     private static final double[] Y = new double[Spectrum.BANDS];
     private static final double[] Z = new double[Spectrum.BANDS];
+    private static final double[][] FROM_XYZ = {{3.2404542, -1.5371385, -0.4985314}, {-0.9692660, 1.8760108, 0.0415560}, {0.0556434, -0.2040259, 1.0572252}};
+    /** What each band adds to linear red, green and blue. */
+    static final double[][] LINEAR_SRGB = new double[3][Spectrum.BANDS];
 
     static {
         for (int i = 0; i < Spectrum.BANDS; i++) {
@@ -29,6 +32,11 @@ final class Observer {
         scale(X, WHITE_X);
         scale(Y, 1);
         scale(Z, WHITE_Z);
+        for (int k = 0; k < 3; k++) {
+            for (int i = 0; i < Spectrum.BANDS; i++) {
+                LINEAR_SRGB[k][i] = FROM_XYZ[k][0] * X[i] + FROM_XYZ[k][1] * Y[i] + FROM_XYZ[k][2] * Z[i];
+            }
+        }
     }
 
     private Observer() {
@@ -58,12 +66,7 @@ final class Observer {
     }
 
     static Colour colour(Spectrum s) {
-        double x = weigh(X, s);
-        double y = weigh(Y, s);
-        double z = weigh(Z, s);
-        return new Colour(3.2404542 * x - 1.5371385 * y - 0.4985314 * z,
-                -0.9692660 * x + 1.8760108 * y + 0.0415560 * z,
-                0.0556434 * x - 0.2040259 * y + 1.0572252 * z);
+        return new Colour(weigh(LINEAR_SRGB[0], s), weigh(LINEAR_SRGB[1], s), weigh(LINEAR_SRGB[2], s));
     }
 
     private static double weigh(double[] row, Spectrum s) {

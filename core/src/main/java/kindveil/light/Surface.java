@@ -10,7 +10,8 @@ public enum Surface {
     GLOSS(0), MATTE(Surface.ENTERING);
 
     private static final double ENTERING = 0.04;
-    private static final double LEAVING = 0.5;
+    static final double LEAVING = 0.5;
+    static final double THROUGH = (1 - Surface.ENTERING) * (1 - Surface.LEAVING);
     private static final double DARK_GROUND = 0.008;
     private final double veil;
 
@@ -20,7 +21,7 @@ public enum Surface {
 
     /** What is seen from outside of an inner reflectance. */
     public double outer(double inner) {
-        return veil + (1 - ENTERING) * (1 - LEAVING) * inner / (1 - LEAVING * inner);
+        return veil + THROUGH * inner / (1 - LEAVING * inner);
     }
 
     public Spectrum over(Spectrum inner) {
@@ -29,7 +30,7 @@ public enum Surface {
 
     /** The inverse, for an outer reflectance of at least this surface's veil: the inner reflectance, 0 to 1. */
     public double inner(double outer) {
-        double through = Math.max(0, outer - veil) / ((1 - ENTERING) * (1 - LEAVING));
+        double through = Math.max(0, outer - veil) / THROUGH;
         return Math.min(1, through / (1 + LEAVING * through));
     }
 

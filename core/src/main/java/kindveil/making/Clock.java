@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import kindveil.way.Trace;
+import org.jspecify.annotations.Nullable;
 import kindveil.way.Window;
 
 /**
@@ -17,7 +18,7 @@ import kindveil.way.Window;
  * @param why in a sentence
  * @param never whether the room's air keeps it from ever getting there
  */
-public record Clock(Instant began, Instant opens, Instant advised, Instant closing, Instant gone, String why, boolean never) {
+public record Clock(Instant began, Instant opens, Instant advised, @Nullable Instant closing, @Nullable Instant gone, String why, boolean never) {
 
     /** Where in the window a moment lies. */
     public enum Phase {
@@ -40,12 +41,12 @@ public record Clock(Instant began, Instant opens, Instant advised, Instant closi
                 after(from, pending.times().closing()), after(from, pending.times().latest()), pending.window().why(), pending.times().never());
     }
 
-    private static Instant after(Instant from, Duration time) {
+    private static @Nullable Instant after(Instant from, @Nullable Duration time) {
         return time == null ? null : from.plus(time);
     }
 
     /** The window all of {@code clocks} leave open: opening with the last, closing with the first. */
-    static Clock all(List<Clock> clocks) {
+    static @Nullable Clock all(List<Clock> clocks) {
         return clocks.stream().reduce(Clock::both).orElse(null);
     }
 
@@ -60,7 +61,7 @@ public record Clock(Instant began, Instant opens, Instant advised, Instant closi
         return a.isAfter(b) ? a : b;
     }
 
-    private static Instant first(Instant a, Instant b) {
+    private static @Nullable Instant first(@Nullable Instant a, @Nullable Instant b) {
         return a == null ? b : b == null || a.isBefore(b) ? a : b;
     }
 

@@ -4,13 +4,11 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeSet;
 import kindveil.measure.Figures;
 import kindveil.measure.Span;
+import kindveil.way.ActId;
 import kindveil.way.Brief;
 import kindveil.way.Trace;
-import kindveil.way.Way;
-import kindveil.way.Work;
 
 /**
  * Two makings held side by side: what was planned otherwise, and where hands waited otherwise.
@@ -30,24 +28,24 @@ public record Comparison(List<Difference> differences) {
         differences = List.copyOf(differences);
     }
 
-    /** Of the works two makings were begun with, and the makings themselves. */
-    public static Comparison of(Work one, Making first, Work other, Making second) {
+    /** Of what two makings were begun with, and the makings themselves. */
+    public static Comparison of(Begun one, Making first, Begun other, Making second) {
         List<Difference> found = new ArrayList<>();
         planned(one, other, found);
         waited(first, second, found);
         return new Comparison(found);
     }
 
-    private static void planned(Work one, Work other, List<Difference> found) {
+    private static void planned(Begun one, Begun other, List<Difference> found) {
         int shared = Math.min(one.parts().size(), other.parts().size());
         told("Veils", String.valueOf(one.parts().size()), String.valueOf(other.parts().size()), found);
         for (int i = 0; i < shared; i++) {
-            Work.Part a = one.parts().get(i);
-            Work.Part b = other.parts().get(i);
-            told("Way", a.way().name(), b.way().name(), found);
+            Begun.Part a = one.parts().get(i);
+            Begun.Part b = other.parts().get(i);
+            told("Way", a.name(), b.name(), found);
             briefs(a.brief(), b.brief(), found);
-            if (a.way().key().equals(b.way().key())) {
-                choices(a.way(), a.brief(), b.brief(), found);
+            if (a.way().equals(b.way())) {
+                chosen(a, b, found);
             }
         }
     }
@@ -65,13 +63,9 @@ public record Comparison(List<Difference> differences) {
         return Figures.rounded(brief.width().millimetres(), 0) + " × " + Figures.rounded(brief.height().millimetres(), 0) + " mm";
     }
 
-    private static void choices(Way way, Brief a, Brief b, List<Difference> found) {
-        way.choices().forEach(choice -> told(choice.question(), way.chosen(a, choice.key()).words(), way.chosen(b, choice.key()).words(), found));
-        TreeSet<String> dials = new TreeSet<>(a.dials().keySet());
-        dials.addAll(b.dials().keySet());
-        for (String key : dials) {
-            way.dials(a).stream().filter(dial -> dial.key().equals(key)).findFirst().ifPresent(dial -> told(dial.words(),
-                    Figures.plain(way.dialled(a, key)) + " " + dial.usual().unit(), Figures.plain(b.dials().getOrDefault(key, dial.usual().value())) + " " + dial.usual().unit(), found));
+    private static void chosen(Begun.Part a, Begun.Part b, List<Difference> found) {
+        for (Begun.Chosen one : a.chosen()) {
+            b.chosen().stream().filter(other -> other.key().equals(one.key())).findFirst().ifPresent(other -> told(one.question(), one.words(), other.words(), found));
         }
     }
 
@@ -82,11 +76,11 @@ public record Comparison(List<Difference> differences) {
     }
 
     private static void waited(Making first, Making second, List<Difference> found) {
-        Map<String, Trace.Moment> there = new java.util.HashMap<>();
-        second.moments().forEach(moment -> there.put(moment.act().key(), moment));
+        Map<ActId, Trace.Moment> there = new java.util.HashMap<>();
+        second.moments().forEach(moment -> there.put(moment.act().id(), moment));
         for (Trace.Moment moment : first.moments()) {
-            Trace.Moment other = there.get(moment.act().key());
-            if (other != null && !first.assumed(moment.act().key()) && !second.assumed(other.act().key())) {
+            Trace.Moment other = there.get(moment.act().id());
+            if (other != null && !first.assumed(moment.act().id()) && !second.assumed(other.act().id())) {
                 waited(moment, other, found);
             }
         }

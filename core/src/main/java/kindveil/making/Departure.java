@@ -21,7 +21,7 @@ public record Departure(String act, String words) {
     public static List<Departure> of(Making making) {
         List<Departure> found = new ArrayList<>();
         for (Trace.Moment moment : making.moments()) {
-            if (making.assumed(moment.act().key())) {
+            if (making.assumed(moment.act().id())) {
                 continue;
             }
             for (Trace.Wait wait : moment.waits()) {

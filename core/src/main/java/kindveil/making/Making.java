@@ -3,36 +3,35 @@ package kindveil.making;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import kindveil.bench.Bench;
+import kindveil.bench.Refusal;
 import kindveil.measure.UnusableValue;
 import kindveil.way.Act;
+import kindveil.way.ActId;
 import kindveil.way.Answer;
-import kindveil.bench.Bench;
 import kindveil.way.Plan;
-import kindveil.bench.Refusal;
-import kindveil.way.Trace;
 import kindveil.way.Trace.Moment;
+import kindveil.way.Trace.Wait;
+import kindveil.way.Walk;
+import org.jspecify.annotations.Nullable;
 
 /** A plan in the making; see the package specification. */
 public final class Making {
     private final Plan plan;
     private final Instant begun;
-    private final Map<String, Moment> done = new LinkedHashMap<>();
-    private final Set<String> assumed = new HashSet<>();
-    private Bench bench;
-    private int index;
+    private final Walk walk;
+    private final Set<ActId> assumed = new HashSet<>();
     private Instant last;
-    private Answer rescue;
+    private @Nullable Answer rescue;
 
     private Making(Plan plan, Instant begun) {
         this.plan = plan;
         this.begun = begun;
-        this.bench = plan.bench();
+        this.walk = Walk.of(plan);
         this.last = begun;
     }
 
@@ -42,11 +41,11 @@ public final class Making {
         return making;
     }
 
-    /** As far as the deeds fit: a making told of before its way was written otherwise stands where the two part. */
+    /** As far as the deeds fit: a making whose plan was not kept with it stands where the two part. */
     public static Making asFarAsItFits(Plan plan, Instant begun, List<Deed> deeds) {
         Making making = new Making(plan, begun);
         for (Deed deed : deeds) {
-            if (making.current().map(act -> !act.key().equals(deed.act()) || deed.answer() >= act.answers().size()).orElse(true)) {
+            if (making.current().map(act -> !act.id().equals(deed.act()) || deed.answer() >= act.answers().size()).orElse(true)) {
                 return making;
             }
             making.add(deed);
@@ -54,11 +53,27 @@ public final class Making {
         return making;
     }
 
+    /** With one more deed, which must fit; this one stands as it is. */
+    public Making with(Deed deed) {
+        Making more = new Making(plan, begun, walk.onwards(), last);
+        more.assumed.addAll(assumed);
+        more.rescue = rescue;
+        more.add(deed);
+        return more;
+    }
+
+    private Making(Plan plan, Instant begun, Walk walk, Instant last) {
+        this.plan = plan;
+        this.begun = begun;
+        this.walk = walk;
+        this.last = last;
+    }
+
     private void add(Deed deed) {
-        Act act = current().orElseThrow(() -> new UnusableValue("act", deed.act(), "nothing more: the plan is finished",
+        Act act = current().orElseThrow(() -> new UnusableValue("act", deed.act().toString(), "nothing more: the plan is finished",
                 "Take back the last act if it was a slip."));
-        if (!act.key().equals(deed.act())) {
-            throw new UnusableValue("act", deed.act(), "“%s”, the act at hand".formatted(act.title()),
+        if (!act.id().equals(deed.act())) {
+            throw new UnusableValue("act", deed.act().toString(), "“%s”, the act at hand".formatted(act.title()),
                     "The bench has moved on, perhaps in another window: look again.");
         }
         if (deed.answer() >= act.answers().size()) {
@@ -80,19 +95,16 @@ public final class Making {
         }
         rescue = null;
         Duration end = Duration.between(begun, deed.at());
-        Moment moment = Trace.moment(act, bench, started(act, end), end, Trace.waits(plan, act, done));
-        done.put(act.key(), moment);
+        walk.take(started(act, end), end, answer);
         if (deed.assumed()) {
-            assumed.add(act.key());
+            assumed.add(act.id());
         }
-        bench = moment.after();
-        index = Trace.next(plan, index, answer);
     }
 
     /** When the hands must have begun an act that ends at {@code end}. */
     private Duration started(Act act, Duration end) {
         Duration back = end.minus(act.handsOn());
-        return back.compareTo(bench.now()) < 0 ? bench.now() : back;
+        return back.compareTo(walk.bench().now()) < 0 ? walk.bench().now() : back;
     }
 
     public Plan plan() {
@@ -104,30 +116,27 @@ public final class Making {
     }
 
     public Optional<Act> current() {
-        return index < plan.acts().size() ? Optional.of(plan.acts().get(index)) : Optional.empty();
+        return walk.current();
+    }
+
+    /** The acts still to come if every check goes as the plan expects, the one at hand first. */
+    public List<Act> coming() {
+        return plan.path(walk.index()).stream().map(plan.acts()::get).toList();
     }
 
     /** The act after the one at hand if its check goes as the plan expects. */
     public Optional<Act> following() {
-        return current().map(act -> Trace.next(plan, index, act.answers().get(act.expected())))
-                .filter(i -> i < plan.acts().size()).map(plan.acts()::get);
+        return coming().stream().skip(1).findFirst();
     }
 
     /** Position of the act at hand among those the plan expects, from 1. */
     public int position() {
-        return done.size() + 1;
+        return walk.moments().size() + 1;
     }
 
     /** How many acts are left if all goes as the plan expects, the one at hand included. */
     public int remaining() {
-        int count = 0;
-        int i = index;
-        while (i < plan.acts().size()) {
-            count++;
-            Act act = plan.acts().get(i);
-            i = Trace.next(plan, i, act.answers().get(act.expected()));
-        }
-        return count;
+        return coming().size();
     }
 
     public boolean finished() {
@@ -146,28 +155,43 @@ public final class Making {
 
     /** Acts done, oldest first. */
     public List<Moment> moments() {
-        return List.copyOf(done.values());
+        return walk.moments();
     }
 
     /** Whether an act was only taken as done. */
-    public boolean assumed(String act) {
+    public boolean assumed(ActId act) {
         return assumed.contains(act);
+    }
+
+    /** The deeds that take everything before an act as done, for starting further on: as expected, where that does not pass it by. */
+    public List<Deed> upTo(ActId act, Instant at) {
+        int target = plan.indexOf(act);
+        List<Deed> deeds = new ArrayList<>();
+        int index = walk.index();
+        while (index < target) {
+            Act next = plan.acts().get(index);
+            int answer = plan.next(index, next.usual()) <= target ? next.expected() : 0;
+            deeds.add(new Deed(next.id(), answer, at, true));
+            index = plan.next(index, next.answers().get(answer));
+        }
+        return deeds;
+    }
+
+    /** Whether an act lies further on than the one at hand. */
+    public boolean ahead(ActId act) {
+        return plan.indexOf(act) > walk.index();
     }
 
     /** The window of the act at hand; empty when it can be done at any time. */
     public Optional<Clock> clock() {
-        return current().flatMap(act -> Optional.ofNullable(Clock.all(clocks(act))));
-    }
-
-    private List<Clock> clocks(Act act) {
-        return Trace.waits(plan, act, done).stream().map(pending -> Clock.of(pending, begun)).toList();
+        return current().flatMap(act -> Optional.ofNullable(Clock.all(walk.waits(act).stream().map(pending -> Clock.of(pending, begun)).toList())));
     }
 
     /** Everything else that has begun and leads to an act further on. */
     public List<Clock.Running> running() {
         List<Clock.Running> running = new ArrayList<>();
-        for (Act act : plan.acts().subList(Math.min(index + 1, plan.acts().size()), plan.acts().size())) {
-            for (Trace.Wait pending : Trace.waits(plan, act, done)) {
+        for (Act act : plan.acts().subList(Math.min(walk.index() + 1, plan.acts().size()), plan.acts().size())) {
+            for (Wait pending : walk.waits(act)) {
                 running.add(new Clock.Running(act, pending.window(), Clock.of(pending, begun)));
             }
         }
@@ -179,36 +203,20 @@ public final class Making {
      * the advised one.
      */
     public List<Moment> forecast(Instant now) {
-        List<Moment> coming = new ArrayList<>();
-        Map<String, Moment> all = new LinkedHashMap<>(done);
-        Duration earliest = Duration.between(begun, now.isBefore(last) ? last : now);
-        Bench state = bench;
-        int i = index;
-        while (i < plan.acts().size()) {
-            Act act = plan.acts().get(i);
-            List<Trace.Wait> waits = Trace.waits(plan, act, all);
-            Duration start = waits.stream().map(Trace.Wait::advisedEnd).reduce(earliest, (a, b) -> a.compareTo(b) >= 0 ? a : b);
-            Moment moment = Trace.moment(act, state, start, start.plus(act.handsOn()), waits);
-            coming.add(moment);
-            all.put(act.key(), moment);
-            state = moment.after();
-            earliest = moment.end();
-            i = Trace.next(plan, i, act.answers().get(act.expected()));
-        }
-        return coming;
+        return walk.onwards().toTheEnd(Duration.between(begun, now.isBefore(last) ? last : now));
     }
 
     /** What the bench has against doing the act at hand so that it is done at {@code at}. */
     public List<Refusal> refusals(Instant at) {
         return current().map(act -> {
             Duration end = Duration.between(begun, at.isBefore(last) ? last : at);
-            return bench.at(started(act, end)).refusals(act.step());
+            return walk.bench().at(started(act, end)).refusals(act.step());
         }).orElse(List.of());
     }
 
     /** The bench as it is at {@code at}. */
     public Bench bench(Instant at) {
         Duration elapsed = Duration.between(begun, at);
-        return elapsed.compareTo(bench.now()) <= 0 ? bench : bench.at(elapsed);
+        return elapsed.compareTo(walk.bench().now()) <= 0 ? walk.bench() : walk.bench().at(elapsed);
     }
 }

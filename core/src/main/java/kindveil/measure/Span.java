@@ -27,6 +27,14 @@ public record Span(Duration least, Duration most) {
         return Duration.ofMillis(Math.round(minutes * 60_000));
     }
 
+    public static Duration longer(Duration a, Duration b) {
+        return a.compareTo(b) >= 0 ? a : b;
+    }
+
+    public static Duration shorter(Duration a, Duration b) {
+        return a.compareTo(b) <= 0 ? a : b;
+    }
+
     public static double inMinutes(Duration duration) {
         return duration.toMillis() / 60_000.0;
     }

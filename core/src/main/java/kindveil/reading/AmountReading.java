@@ -1,29 +1,30 @@
 package kindveil.reading;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import kindveil.bench.Extent;
-import kindveil.bench.Material;
-import kindveil.bench.Mixture;
+import kindveil.product.Mixture;
+import kindveil.product.Product;
 import kindveil.bench.Step;
 import kindveil.measure.Area;
 import kindveil.measure.Length;
 import kindveil.measure.Preset;
 import kindveil.measure.Volume;
 import kindveil.way.Act;
+import kindveil.way.ActId;
 import kindveil.way.Trace;
 
 /**
  * How much of what the plan takes, waste included. Volumes grow with the area; dwell and soak times do not.
  *
  * @param byAct in order, one for each act that lays something on
- * @param byMaterial in all, each material once
+ * @param byProduct in all, each product once
  * @param mixtures what is mixed, with its parts
  */
-public record AmountReading(List<Portion> byAct, Map<Material, Volume> byMaterial, List<Batch> mixtures) {
+public record AmountReading(List<Portion> byAct, Map<Product, Volume> byProduct, List<Batch> mixtures) {
     /** What stays on the brush and goes beyond the edge (practice). */
     public static final Preset WASTE = Preset.practice(1.15, 1.05, 1.4, "times the film");
     /** Oil rubbed in with a cloth, over the area (assumed). */
@@ -32,7 +33,7 @@ public record AmountReading(List<Portion> byAct, Map<Material, Volume> byMateria
     private static final double BATH_MILLILITRES = 850;
 
     /** What one act takes. */
-    public record Portion(Act act, Material material, Volume volume, double micrometres) {
+    public record Portion(Act act, Product product, Volume volume, double micrometres) {
     }
 
     /** Something mixed. */
@@ -46,15 +47,16 @@ public record AmountReading(List<Portion> byAct, Map<Material, Volume> byMateria
     public AmountReading {
         byAct = List.copyOf(byAct);
         mixtures = List.copyOf(mixtures);
+        byProduct = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(byProduct));
     }
 
     public static AmountReading of(Trace trace, Length width, Length height) {
         List<Portion> portions = new ArrayList<>();
-        Map<Material, Volume> all = new EnumMap<>(Material.class);
+        Map<Product, Volume> all = new LinkedHashMap<>();
         for (Trace.Moment moment : trace.moments()) {
             portion(moment.act(), width, height).ifPresent(portion -> {
                 portions.add(portion);
-                all.merge(portion.material(), portion.volume(), (a, b) -> new Volume(a.millilitres() + b.millilitres()));
+                all.merge(portion.product(), portion.volume(), (a, b) -> new Volume(a.millilitres() + b.millilitres()));
             });
         }
         return new AmountReading(portions, all, trace.moments().stream().flatMap(moment -> batch(moment.act(), all).stream()).toList());
@@ -62,7 +64,7 @@ public record AmountReading(List<Portion> byAct, Map<Material, Volume> byMateria
 
     private static Optional<Portion> portion(Act act, Length width, Length height) {
         return switch (act.step()) {
-            case Step.Apply apply -> Optional.of(portion(act, apply.material(), area(width, height, apply.extent()), apply.wetMicrometres()));
+            case Step.Apply apply -> Optional.of(portion(act, apply.product(), area(width, height, apply.extent()), apply.wetMicrometres()));
             case Step.Infuse infuse -> Optional.of(portion(act, infuse.agent(), area(width, height, Extent.BEYOND), OIL_MICROMETRES));
             case Step.SetOut s -> Optional.empty();
             case Step.Prepare s -> Optional.empty();
@@ -86,8 +88,8 @@ public record AmountReading(List<Portion> byAct, Map<Material, Volume> byMateria
         };
     }
 
-    private static Portion portion(Act act, Material material, Area area, double micrometres) {
-        return new Portion(act, material, Volume.ofFilm(area, micrometres).times(WASTE.value()), micrometres);
+    private static Portion portion(Act act, Product product, Area area, double micrometres) {
+        return new Portion(act, product, Volume.ofFilm(area, micrometres).times(WASTE.value()), micrometres);
     }
 
     private static Area area(Length width, Length height, Extent extent) {
@@ -95,26 +97,26 @@ public record AmountReading(List<Portion> byAct, Map<Material, Volume> byMateria
     }
 
     /** Of a bath a tray full; of everything else what the coats take. */
-    private static Optional<Batch> batch(Act act, Map<Material, Volume> all) {
+    private static Optional<Batch> batch(Act act, Map<Product, Volume> all) {
         if (!(act.step() instanceof Step.Mix mix)) {
             return Optional.empty();
         }
-        Material gives = mix.mixture().gives();
+        Product gives = mix.mixture().gives();
         Volume whole = gives == null ? new Volume(BATH_MILLILITRES) : all.getOrDefault(gives, new Volume(0));
         double parts = mix.mixture().ingredients().stream().mapToDouble(Mixture.Ingredient::parts).sum();
         return Optional.of(new Batch(act, mix.mixture(), whole, mix.mixture().ingredients().stream()
                 .map(i -> new Share(i.words(), whole.times(i.parts() / parts))).toList()));
     }
 
-    public Optional<Portion> forAct(String key) {
-        return byAct.stream().filter(portion -> portion.act().key().equals(key)).findFirst();
+    public Optional<Portion> forAct(ActId id) {
+        return byAct.stream().filter(portion -> portion.act().id().equals(id)).findFirst();
     }
 
-    public Optional<Batch> batch(String key) {
-        return mixtures.stream().filter(batch -> batch.act().key().equals(key)).findFirst();
+    public Optional<Batch> batch(ActId id) {
+        return mixtures.stream().filter(batch -> batch.act().id().equals(id)).findFirst();
     }
 
-    public Volume of(Material material) {
-        return byMaterial.getOrDefault(material, new Volume(0));
+    public Volume of(Product product) {
+        return byProduct.getOrDefault(product, new Volume(0));
     }
 }

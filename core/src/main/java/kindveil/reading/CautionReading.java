@@ -6,7 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import kindveil.bench.Hazard;
+import kindveil.product.Hazard;
 import kindveil.bench.Step;
 import kindveil.way.Trace;
 
@@ -24,7 +24,7 @@ public final class CautionReading {
         Set<Hazard> found = EnumSet.noneOf(Hazard.class);
         switch (step) {
             case Step.Apply apply -> {
-                found.addAll(apply.material().hazards());
+                found.addAll(apply.product().hazards());
                 found.addAll(apply.tool().hazards());
             }
             case Step.Infuse infuse -> {

@@ -2,14 +2,16 @@ package kindveil.reading;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 import kindveil.bench.Bench;
 import kindveil.bench.Face;
 import kindveil.bench.Layer.Residue;
-import kindveil.bench.Material;
 import kindveil.bench.Step;
 import kindveil.bench.ThingKind;
 import kindveil.bench.Tool;
+import kindveil.product.Product;
+import kindveil.product.Trait;
 import kindveil.way.Trace;
 
 /**
@@ -80,46 +82,48 @@ public enum LookState {
         return bench;
     }
 
+    /** Once its fibre has turned white; in air that never lets it, as it would in another. */
     private static Bench dried(Bench bench) {
-        return bench.at(bench.now().plus(Residue.DRIES_IN));
+        return bench.whitened();
     }
 
     private static Optional<Step> clearing(Trace trace) {
-        return over(trace).filter(step -> kind(step) == Material.Kind.MEDIUM).findFirst().or(() -> over(trace).filter(step -> kind(step) == Material.Kind.OIL).findFirst());
+        return over(trace, product -> product.is(Trait.CLEARS_FIBRE) && product.is(Trait.BINDS)).or(() -> over(trace, product -> product.is(Trait.CLEARS_FIBRE)));
     }
 
     private static Optional<Step> sealing(Trace trace) {
-        return over(trace).filter(step -> kind(step) == Material.Kind.VARNISH).findFirst();
+        return over(trace, product -> product.is(Trait.FINAL));
     }
 
-    /** Coats over the finished image. */
-    private static Stream<Step> over(Trace trace) {
-        return trace.plan().acts().stream().map(act -> act.step()).filter(step -> kind(step) != null && trace.overImage(step));
+    /** The first coat of some product over the finished image. */
+    private static Optional<Step> over(Trace trace, Predicate<Product> wanted) {
+        return trace.plan().acts().stream().map(act -> act.step()).filter(step -> product(step).filter(wanted).isPresent() && trace.overImage(step)).findFirst();
     }
 
-    private static Material.Kind kind(Step step) {
+    /** What a step lays on the support or rubs into it. */
+    private static Optional<Product> product(Step step) {
         return switch (step) {
-            case Step.Apply apply -> apply.onto().equals(Face.SUPPORT_FRONT) ? apply.material().kind() : null;
-            case Step.Infuse infuse -> infuse.agent().kind();
-            case Step.SetOut s -> null;
-            case Step.Prepare s -> null;
-            case Step.Mix s -> null;
-            case Step.Join s -> null;
-            case Step.Press s -> null;
-            case Step.Load s -> null;
-            case Step.Unload s -> null;
-            case Step.Part s -> null;
-            case Step.RubAway s -> null;
-            case Step.Wet s -> null;
-            case Step.Abrade s -> null;
-            case Step.Dissolve s -> null;
-            case Step.Heat s -> null;
-            case Step.Move s -> null;
-            case Step.Cut s -> null;
-            case Step.Outline s -> null;
-            case Step.Blot s -> null;
-            case Step.WashUp s -> null;
-            case Step.Judge s -> null;
+            case Step.Apply apply -> apply.onto().equals(Face.SUPPORT_FRONT) ? Optional.of(apply.product()) : Optional.empty();
+            case Step.Infuse infuse -> Optional.of(infuse.agent());
+            case Step.SetOut s -> Optional.empty();
+            case Step.Prepare s -> Optional.empty();
+            case Step.Mix s -> Optional.empty();
+            case Step.Join s -> Optional.empty();
+            case Step.Press s -> Optional.empty();
+            case Step.Load s -> Optional.empty();
+            case Step.Unload s -> Optional.empty();
+            case Step.Part s -> Optional.empty();
+            case Step.RubAway s -> Optional.empty();
+            case Step.Wet s -> Optional.empty();
+            case Step.Abrade s -> Optional.empty();
+            case Step.Dissolve s -> Optional.empty();
+            case Step.Heat s -> Optional.empty();
+            case Step.Move s -> Optional.empty();
+            case Step.Cut s -> Optional.empty();
+            case Step.Outline s -> Optional.empty();
+            case Step.Blot s -> Optional.empty();
+            case Step.WashUp s -> Optional.empty();
+            case Step.Judge s -> Optional.empty();
         };
     }
 
@@ -140,8 +144,8 @@ public enum LookState {
     }
 
     /** A dried bench once one agent has cleared it: a thin coat of medium, or oil rubbed in. */
-    public static Bench clearedWith(Bench dried, Material agent) {
-        return dried.after(agent.kind() == Material.Kind.OIL ? new Step.Infuse(Face.SUPPORT_FRONT, agent, Tool.SOFT_CLOTH)
+    public static Bench clearedWith(Bench dried, Product agent) {
+        return dried.after(agent.is(Trait.OILY) ? new Step.Infuse(Face.SUPPORT_FRONT, agent, Tool.SOFT_CLOTH)
                 : Step.coat(Face.SUPPORT_FRONT, agent, THIN_COAT, Tool.BRUSH));
     }
 }

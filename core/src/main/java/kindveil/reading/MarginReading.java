@@ -19,9 +19,29 @@ public final class MarginReading {
 
     private static Length of(Step step) {
         return switch (step) {
-            case Step.Apply apply when apply.onto() == Face.PRINT_FRONT && apply.extent() != Extent.PICTURE -> AmountReading.BEYOND.times(0.5);
-            case Step.Join join when join.onto() == Face.PRINT_FRONT && join.moving() == Face.TAPE_BACK -> TapeStrips.BORDER;
-            default -> Length.ZERO;
+            case Step.Apply apply when apply.onto().equals(Face.PRINT_FRONT) && apply.extent() != Extent.PICTURE -> AmountReading.BEYOND.times(0.5);
+            case Step.Join join when join.onto().equals(Face.PRINT_FRONT) && join.moving().equals(Face.TAPE_BACK) -> TapeStrips.BORDER;
+            case Step.SetOut s -> Length.ZERO;
+            case Step.Prepare s -> Length.ZERO;
+            case Step.Mix s -> Length.ZERO;
+            case Step.Apply s -> Length.ZERO;
+            case Step.Join s -> Length.ZERO;
+            case Step.Press s -> Length.ZERO;
+            case Step.Load s -> Length.ZERO;
+            case Step.Unload s -> Length.ZERO;
+            case Step.Part s -> Length.ZERO;
+            case Step.RubAway s -> Length.ZERO;
+            case Step.Wet s -> Length.ZERO;
+            case Step.Abrade s -> Length.ZERO;
+            case Step.Infuse s -> Length.ZERO;
+            case Step.Dissolve s -> Length.ZERO;
+            case Step.Heat s -> Length.ZERO;
+            case Step.Move s -> Length.ZERO;
+            case Step.Cut s -> Length.ZERO;
+            case Step.Outline s -> Length.ZERO;
+            case Step.Blot s -> Length.ZERO;
+            case Step.WashUp s -> Length.ZERO;
+            case Step.Judge s -> Length.ZERO;
         };
     }
 }

@@ -2,6 +2,7 @@ package kindveil.reading;
 
 import java.time.Duration;
 import java.util.List;
+import java.util.Optional;
 import kindveil.way.Act;
 import kindveil.way.Trace;
 
@@ -10,9 +11,9 @@ import kindveil.way.Trace;
  *
  * @param entries in order
  * @param handsOn how long hands are busy in all
- * @param elapsed from the first act to the end of the last
+ * @param walked from the first act to the end of the last, with practice's time where a wait has none of its own
  */
-public record TimeReading(List<Entry> entries, Duration handsOn, Duration elapsed) {
+public record TimeReading(List<Entry> entries, Duration handsOn, Duration walked) {
     private static final Duration WORTH_SAYING = Duration.ofSeconds(30);
 
     /**
@@ -30,6 +31,16 @@ public record TimeReading(List<Entry> entries, Duration handsOn, Duration elapse
 
     public TimeReading {
         entries = List.copyOf(entries);
+    }
+
+    /** From the first act to the end of the last; empty where a wait never ends in this room. */
+    public Optional<Duration> elapsed() {
+        return never().isEmpty() ? Optional.of(walked) : Optional.empty();
+    }
+
+    /** Acts that this room's air never lets come. */
+    public List<Act> never() {
+        return entries.stream().filter(entry -> entry.waits().stream().anyMatch(wait -> wait.times().never())).map(Entry::act).toList();
     }
 
     public static TimeReading of(Trace trace) {

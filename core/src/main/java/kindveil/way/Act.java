@@ -8,7 +8,7 @@ import kindveil.measure.Span;
 /**
  * One thing the hands do at a time.
  *
- * @param key its name within the plan
+ * @param id its name within the plan
  * @param step what it is to the bench
  * @param title a short imperative
  * @param how how, in a sentence or two
@@ -16,29 +16,37 @@ import kindveil.measure.Span;
  * @param answers the check at its end; never empty, the first goes on
  * @param expected which answer the plan reckons with, from 0
  */
-public record Act(String key, Step step, String title, String how, Duration handsOn, List<Answer> answers, int expected) {
+public record Act(ActId id, Step step, String title, String how, Duration handsOn, List<Answer> answers, int expected) {
     public Act {
         answers = List.copyOf(answers);
         if (answers.isEmpty() || !(answers.getFirst().effect() instanceof Answer.Effect.GoOn)) {
-            throw new IllegalArgumentException("Impossible state: act %s has no usual answer that goes on.".formatted(key));
+            throw new IllegalArgumentException("Impossible state: act %s has no usual answer that goes on.".formatted(id));
+        }
+        if (expected < 0 || expected >= answers.size()) {
+            throw new IllegalArgumentException("Impossible state: act %s expects answer %d of %d.".formatted(id, expected, answers.size()));
         }
     }
 
     /** An act with nothing to check but that it is done. */
-    public static Act of(String key, Step step, String title, String how, double minutes) {
-        return new Act(key, step, title, how, Span.minutes(minutes), List.of(Answer.goOn("Done", "")), 0);
+    public static Act of(ActId id, Step step, String title, String how, double minutes) {
+        return new Act(id, step, title, how, Span.minutes(minutes), List.of(Answer.goOn("Done", "")), 0);
     }
 
-    /** Under another key, its answers leading to keys changed alike. */
-    Act renamed(java.util.function.UnaryOperator<String> rename) {
-        return new Act(rename.apply(key), step, title, how, handsOn, answers.stream().map(answer -> answer.renamed(rename)).toList(), expected);
+    /** Its name within its way. */
+    public String key() {
+        return id.key();
+    }
+
+    /** The answer the plan reckons with. */
+    public Answer usual() {
+        return answers.get(expected);
     }
 
     public Act answered(Answer... possible) {
-        return new Act(key, step, title, how, handsOn, List.of(possible), 0);
+        return new Act(id, step, title, how, handsOn, List.of(possible), 0);
     }
 
     public Act expecting(int answer) {
-        return new Act(key, step, title, how, handsOn, answers, answer);
+        return new Act(id, step, title, how, handsOn, answers, answer);
     }
 }

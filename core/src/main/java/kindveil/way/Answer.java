@@ -16,7 +16,7 @@ public record Answer(String words, String meaning, Effect effect) {
         }
 
         /** Past everything up to an act. */
-        record SkipTo(String act) implements Effect {
+        record SkipTo(ActId act) implements Effect {
         }
 
         /** The act stays open; the rescue is shown. */
@@ -24,15 +24,11 @@ public record Answer(String words, String meaning, Effect effect) {
         }
     }
 
-    Answer renamed(java.util.function.UnaryOperator<String> rename) {
-        return effect instanceof Effect.SkipTo skip ? new Answer(words, meaning, new Effect.SkipTo(rename.apply(skip.act()))) : this;
-    }
-
     public static Answer goOn(String words, String meaning) {
         return new Answer(words, meaning, new Effect.GoOn());
     }
 
-    public static Answer skipTo(String act, String words, String meaning) {
+    public static Answer skipTo(ActId act, String words, String meaning) {
         return new Answer(words, meaning, new Effect.SkipTo(act));
     }
 

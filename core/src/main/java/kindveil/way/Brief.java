@@ -1,6 +1,5 @@
 package kindveil.way;
 
-import java.util.HashMap;
 import java.util.Map;
 import kindveil.bench.Ground;
 import kindveil.bench.Hand;
@@ -11,33 +10,21 @@ import kindveil.drying.Room;
 import kindveil.light.Colour;
 import kindveil.measure.Area;
 import kindveil.measure.Length;
-import kindveil.measure.UnusableValue;
+import kindveil.product.Product;
 
 /**
  * What the artist wants made, before any way expands it.
  *
- * @param width of the image; likewise height
- * @param print what carries it
- * @param colourShare how much of the picture is coloured, 0 to 1; some inks depend on it
- * @param handOnPrint how the image stands on the print: mirrored if the file is printed mirrored
- * @param choices option by choice; what is missing takes the way's default
- * @param dials value by dial; what is missing takes the way's default
- * @param colours colour by pot; what is missing takes the way's default
+ * @param base what it is made on
  * @param room the air it is made in
+ * @param width of the image; likewise height
+ * @param printed the print it comes on
+ * @param settings what is chosen of the way's own
  */
-public record Brief(Length width, Length height, PrintKind print, double colourShare, Hand handOnPrint, Support support, Ground ground,
-        Wish wish, Map<String, String> choices, Map<String, Double> dials, Map<String, Colour> colours, Room room) {
-    public Brief {
-        choices = Map.copyOf(choices);
-        dials = Map.copyOf(dials);
-        colours = Map.copyOf(colours);
-        UnusableValue.requireWithin("share of colour", colourShare, 0, 1, "", "0 is black and white, 1 coloured all over.");
-    }
-
+public record Brief(Base base, Room room, Length width, Length height, Printed printed, Wish wish, Settings settings) {
     /** Of a way's usual print and its first support, a clean wish and nothing chosen. */
     public static Brief usual(Way way, Length width, Length height, Room room) {
-        return new Brief(width, height, way.card().usualPrint(), 0, Hand.READS_RIGHT, way.card().usualSupport(), way.card().usualGround(), Wish.CLEAN,
-                Map.of(), Map.of(), Map.of(), room);
+        return new Brief(new Base(way.card().usualSupport(), way.card().usualGround()), room, width, height, Printed.of(way.card().printOr(PrintKind.GOOD_TONER)), Wish.CLEAN, Settings.NONE);
     }
 
     public Area area() {
@@ -46,64 +33,86 @@ public record Brief(Length width, Length height, PrintKind print, double colourS
 
     /** The air while it is made: a fan is chosen once for the whole. */
     Room air() {
-        return Schools.FAN.equals(choices.get(Schools.HURRY.key())) ? room.with(Airing.FAN) : room;
+        return Schools.FAN.equals(settings.choices().get(Schools.HURRY.key())) ? room.with(Airing.FAN) : room;
     }
 
-    public Brief withHand(Hand hand) {
-        return new Brief(width, height, print, colourShare, hand, support, ground, wish, choices, dials, colours, room);
+    public Support support() {
+        return base.support();
+    }
+
+    public Ground ground() {
+        return base.ground();
+    }
+
+    public PrintKind print() {
+        return printed.kind();
+    }
+
+    public Brief on(Base other) {
+        return new Brief(other, room, width, height, printed, wish, settings);
     }
 
     public Brief with(Ground other) {
-        return new Brief(width, height, print, colourShare, handOnPrint, support, other, wish, choices, dials, colours, room);
+        return on(base.with(other));
     }
 
     public Brief with(Support other) {
-        return new Brief(width, height, print, colourShare, handOnPrint, other, ground, wish, choices, dials, colours, room);
-    }
-
-    public Brief with(Wish other) {
-        return new Brief(width, height, print, colourShare, handOnPrint, support, ground, other, choices, dials, colours, room);
-    }
-
-    public Brief with(PrintKind other) {
-        return new Brief(width, height, other, colourShare, handOnPrint, support, ground, wish, choices, dials, colours, room);
+        return on(base.with(other));
     }
 
     public Brief in(Room other) {
-        return new Brief(width, height, print, colourShare, handOnPrint, support, ground, wish, choices, dials, colours, other);
+        return new Brief(base, other, width, height, printed, wish, settings);
+    }
+
+    public Brief with(Printed other) {
+        return new Brief(base, room, width, height, other, wish, settings);
+    }
+
+    public Brief with(PrintKind other) {
+        return with(printed.with(other));
+    }
+
+    public Brief withHand(Hand hand) {
+        return with(printed.with(hand));
     }
 
     public Brief coloured(double share) {
-        return new Brief(width, height, print, share, handOnPrint, support, ground, wish, choices, dials, colours, room);
+        return with(printed.coloured(share));
+    }
+
+    public Brief with(Wish other) {
+        return new Brief(base, room, width, height, printed, other, settings);
+    }
+
+    public Brief with(Settings other) {
+        return new Brief(base, room, width, height, printed, wish, other);
     }
 
     public Brief with(String choice, String option) {
-        return choosing(and(choices, choice, option));
+        return with(settings.with(choice, option));
     }
 
     public Brief choosing(Map<String, String> all) {
-        return new Brief(width, height, print, colourShare, handOnPrint, support, ground, wish, all, dials, colours, room);
+        return with(settings.choosing(all));
     }
 
     public Brief dialled(String dial, double value) {
-        return dialled(and(dials, dial, value));
+        return with(settings.dialled(dial, value));
     }
 
     public Brief dialled(Map<String, Double> all) {
-        return new Brief(width, height, print, colourShare, handOnPrint, support, ground, wish, choices, all, colours, room);
+        return with(settings.dialled(all));
     }
 
     public Brief coloured(String pot, Colour colour) {
-        return coloured(and(colours, pot, colour));
+        return with(settings.coloured(pot, colour));
     }
 
     public Brief coloured(Map<String, Colour> all) {
-        return new Brief(width, height, print, colourShare, handOnPrint, support, ground, wish, choices, dials, all, room);
+        return with(settings.coloured(all));
     }
 
-    private static <T> Map<String, T> and(Map<String, T> map, String key, T value) {
-        Map<String, T> changed = new HashMap<>(map);
-        changed.put(key, value);
-        return changed;
+    public Brief using(String builtIn, Product lot) {
+        return with(settings.using(builtIn, lot));
     }
 }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import kindveil.bench.Bench;
+import kindveil.drying.RoomCourse;
 import kindveil.way.Answer.Effect;
 
 /**
@@ -17,8 +18,8 @@ public record Plan(Bench bench, List<Act> acts, List<Window> windows) {
     public Plan {
         acts = List.copyOf(acts);
         windows = List.copyOf(windows);
-        List<String> keys = acts.stream().map(Act::key).toList();
-        Set<String> distinct = new HashSet<>(keys);
+        List<ActId> keys = acts.stream().map(Act::id).toList();
+        Set<ActId> distinct = new HashSet<>(keys);
         if (acts.isEmpty() || distinct.size() != keys.size()) {
             throw new IllegalArgumentException("Impossible state: acts %s are empty or named twice.".formatted(keys));
         }
@@ -30,22 +31,51 @@ public record Plan(Bench bench, List<Act> acts, List<Window> windows) {
         for (Act act : acts) {
             for (Answer answer : act.answers()) {
                 if (answer.effect() instanceof Effect.SkipTo skip && !distinct.contains(skip.act())) {
-                    throw new IllegalArgumentException("Impossible state: %s leads to %s, which is not in the plan.".formatted(act.key(), skip.act()));
+                    throw new IllegalArgumentException("Impossible state: %s leads to %s, which is not in the plan.".formatted(act.id(), skip.act()));
                 }
             }
         }
     }
 
-    public Optional<Act> act(String key) {
-        return acts.stream().filter(act -> act.key().equals(key)).findFirst();
+    public Optional<Act> act(ActId id) {
+        return acts.stream().filter(act -> act.id().equals(id)).findFirst();
     }
 
-    public int indexOf(String key) {
-        return acts.stream().map(Act::key).toList().indexOf(key);
+    /** Position of an act, from 0; below 0 where it is not in the plan. */
+    public int indexOf(ActId id) {
+        for (int i = 0; i < acts.size(); i++) {
+            if (acts.get(i).id().equals(id)) {
+                return i;
+            }
+        }
+        return -1;
     }
 
-    public List<Window> endingAt(String key) {
-        return windows.stream().filter(window -> window.to().equals(key)).toList();
+    public List<Window> endingAt(ActId id) {
+        return windows.stream().filter(window -> window.to().equals(id)).toList();
+    }
+
+    /** The position an answer leads to; one past the last when it is the end. */
+    public int next(int index, Answer answer) {
+        return switch (answer.effect()) {
+            case Effect.GoOn go -> index + 1;
+            case Effect.SkipTo skip -> indexOf(skip.act());
+            case Effect.Rescue rescue -> index;
+        };
+    }
+
+    /** Positions from {@code index} to the end if every check goes as expected. */
+    public List<Integer> path(int index) {
+        List<Integer> path = new ArrayList<>();
+        for (int i = index; i < acts.size(); i = next(i, acts.get(i).usual())) {
+            path.add(i);
+        }
+        return path;
+    }
+
+    /** The same plan in other air, aired as it was planned. */
+    public Plan in(RoomCourse air) {
+        return new Plan(bench.in(air.with(bench.room().airing())), acts, windows);
     }
 
     public static Builder on(Bench bench) {

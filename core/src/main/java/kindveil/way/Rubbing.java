@@ -6,7 +6,7 @@ import kindveil.bench.Step;
 import kindveil.bench.Step.Bath;
 import kindveil.bench.ThingKind;
 import kindveil.bench.Tool;
-import kindveil.measure.Span;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Rounds of wetting and rubbing paper away, until a look at it dry says enough.
@@ -20,7 +20,7 @@ import kindveil.measure.Span;
  * @param next act it leads to
  * @param how the first round is rubbed
  */
-public record Rubbing(Face keeps, Tool tool, Bath bath, double soakLeast, Double soakMost, int planned, int most, double minutes, String next, String how) {
+public record Rubbing(Face keeps, Tool tool, Bath bath, double soakLeast, @Nullable Double soakMost, int planned, int most, double minutes, String next, String how) {
 
     /** With a mist, on an ordinary copy. */
     public static Rubbing misted(Face keeps, int planned, String next) {
@@ -28,7 +28,7 @@ public record Rubbing(Face keeps, Tool tool, Bath bath, double soakLeast, Double
                 "Fingertips, small circles, little weight; the paper rolls up. Start in a corner.");
     }
 
-    public Rubbing with(Tool other, Bath otherBath, double least, Double mostMinutes) {
+    public Rubbing with(Tool other, Bath otherBath, double least, @Nullable Double mostMinutes) {
         return new Rubbing(keeps, other, otherBath, least, mostMinutes, planned, most, minutes, next, how);
     }
 
@@ -52,12 +52,12 @@ public record Rubbing(Face keeps, Tool tool, Bath bath, double soakLeast, Double
             Face wetted = first ? Face.PRINT_BACK : keeps;
             script.act(key + "-wet", new Step.Wet(wetted, first ? tool : Tool.SPRAY_BOTTLE, first ? bath : Bath.SURFACE), first ? "Wet the paper" : "Dampen what is left",
                     first ? wetting() : "A light mist; the image is bare in places now.", 1);
-            script.act(key + "-rub", new Step.RubAway(ThingKind.PRINT, keeps, pass), first ? "Rub the paper away" : "Rub again, " + Script.ordinal(pass) + " round",
+            script.act(key + "-rub", new Step.RubAway(ThingKind.PRINT, keeps, pass, script.picture()), first ? "Rub the paper away" : "Rub again, " + Script.ordinal(pass) + " round",
                     first ? how : "More gently than before: circles, clean damp fingers, rolling off the last fibre.", first ? minutes : Math.min(5, minutes), answers(script));
             script.soak(key + "-wet", key + "-rub", first ? soakLeast : 0.5, first ? soakMost : null, first && soakMost != null
                     ? "Too short and the paper holds; too long and the image fades." : "The water needs a moment to reach the image.");
             judge(script, key, pass);
-            script.dry(key + "-rub", key + "-judge", keeps, null, Span.inMinutes(Residue.DRIES_IN), Span.inMinutes(Residue.DRIES_IN), "Wet it looks finished; white comes back as it dries.");
+            script.whitens(key + "-rub", key + "-judge", keeps, Residue.DRIES_IN, "Wet it looks finished; white comes back as it dries.");
         }
     }
 
@@ -75,8 +75,8 @@ public record Rubbing(Face keeps, Tool tool, Bath bath, double soakLeast, Double
 
     private void judge(Script script, String key, int pass) {
         Wish wish = script.brief().wish();
-        Act act = Act.of(key + "-judge", new Step.Judge(keeps), "Look at it, dry", "In side light. White places are paper that is still there.", 1);
-        Answer enough = Answer.skipTo(next, "That is what I want", wish.words() + ": " + wish.meaning());
+        Act act = Act.of(script.id(key + "-judge"), new Step.Judge(keeps), "Look at it, dry", "In side light. White places are paper that is still there.", 1);
+        Answer enough = Answer.skipTo(script.id(next), "That is what I want", wish.words() + ": " + wish.meaning());
         if (pass == most) {
             script.add(act.answered(Answer.goOn("Enough", "more rubbing would break through")));
         } else {
@@ -87,6 +87,6 @@ public record Rubbing(Face keeps, Tool tool, Bath bath, double soakLeast, Double
     /** Rounds by the choice of the way, or by the wish. */
     public static int planned(Script script) {
         return script.chose(Schools.PASSES, Schools.BY_WISH) ? script.brief().wish().usualPasses()
-                : Integer.parseInt(script.brief().choices().get(Schools.PASSES.key()));
+                : Integer.parseInt(script.brief().settings().choices().get(Schools.PASSES.key()));
     }
 }

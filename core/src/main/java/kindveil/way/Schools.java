@@ -33,16 +33,6 @@ public final class Schools {
     public static final Choice GROUND = new Choice("ground-seal", "The ground", List.of(
             new Option("as-is", "as it is", "nothing more to do", "it must be dry and bear water"),
             new Option(SEAL, "sealed with clear medium first", "bears water, holds leaf and papers", "one more dried coat; less absorbent")));
-    public static final Choice CLEARING = new Choice("clearing", "Last veil", List.of(
-            new Option("gloss-medium", "clear with gloss medium", "clears haze, deepens darks", "shine"),
-            new Option("matte-medium", "clear with matte medium", "clears haze, no shine", "darks stay a little grey"),
-            new Option("mineral-oil", "clear with mineral oil", "translucent, a soft sheen", "nothing water-borne over it, ever"),
-            new Option("leave", "leave it as a ghost", "paper-white softness", "darks stay veiled")));
-    public static final Choice SEALING = new Choice("sealing", "Sealing", List.of(
-            new Option("none", "none", "done sooner", "unprotected"),
-            new Option("gloss-varnish", "gloss varnish", "protection, depth", "shine; wait for cure"),
-            new Option("matte-varnish", "matte varnish", "protection without glare", "lifts darks a little; wait for cure")));
-
     public static final Choice TONES = new Choice("tones", "Tones of the print", List.of(
             new Option("as-is", "as the source is", "dark paint makes darks", "light paint over dark gives a tonal negative"),
             new Option(INVERTED, "inverted before printing", "light paint over dark reads as a positive", "the print looks like a negative: label it")));

@@ -2,14 +2,17 @@ package kindveil.way;
 
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 import kindveil.bench.Extent;
 import kindveil.bench.Face;
-import kindveil.bench.Material;
-import kindveil.bench.Mixture;
+import kindveil.product.Mixture;
+import kindveil.product.Product;
+import kindveil.bench.Support;
 import kindveil.bench.Preparation;
 import kindveil.bench.Step;
 import kindveil.bench.Thing;
@@ -22,26 +25,22 @@ import kindveil.measure.Span;
 
 /**
  * The pen a way is written with: acts and windows in order, with what hands always do said once.
- * Keys given here are those of the way; in a work of several ways each gets its part's prefix.
+ * Keys given here are those of the way; the script adds which part of the work it is.
  */
 public final class Script {
-    private static final Duration TOOL_HARDENS = Span.minutes(30);
     private static final double PREPARE_MINUTES = 2;
     private final Way way;
     private final Brief brief;
     private final Plan.Builder plan;
-    private final String prefix;
-    private final int picture;
-    private final Map<String, Tool> spread = new HashMap<>();
-    private List<Act> track;
-    private String lastCoat;
+    private final int part;
+    private final Map<String, Step.Apply> spread = new HashMap<>();
+    private @Nullable List<Act> track;
 
-    Script(Way way, Brief brief, Plan.Builder plan, String prefix, int picture) {
+    Script(Way way, Brief brief, Plan.Builder plan, int part) {
         this.way = way;
         this.brief = brief;
         this.plan = plan;
-        this.prefix = prefix;
-        this.picture = picture;
+        this.part = part;
     }
 
     public Brief brief() {
@@ -67,22 +66,45 @@ public final class Script {
     // ---- acts
 
     public Script act(String key, Step step, String title, String how, double minutes, Answer... answers) {
-        Act act = Act.of(key, step, title, how, minutes);
+        Act act = Act.of(id(key), own(step), title, how, minutes);
         return add(answers.length == 0 ? act : act.answered(answers));
     }
 
     Script add(Act act) {
-        Act named = act.renamed(this::named);
         if (track == null) {
-            plan.act(named);
+            plan.act(act);
         } else {
-            track.add(named);
+            track.add(act);
         }
         return this;
     }
 
-    private String named(String key) {
-        return prefix + key;
+    /** An act of this way by its key. */
+    public ActId id(String key) {
+        return new ActId(part, key);
+    }
+
+    /** Which picture of the work this way brings. */
+    int picture() {
+        return part;
+    }
+
+    /** What the artist has of their own in the place of a built-in product, its own colour with it. */
+    private Step own(Step step) {
+        return switch (step) {
+            case Step.Apply apply when lot(apply.product()) != null -> {
+                Product lot = lot(apply.product());
+                yield apply.with(lot).of(lot.colour() == null ? apply.colour() : lot.colour());
+            }
+            case Step.Infuse infuse when lot(infuse.agent()) != null -> new Step.Infuse(infuse.face(), lot(infuse.agent()), infuse.tool());
+            case Step.Mix mix when mix.mixture().gives() != null && lot(mix.mixture().gives()) != null ->
+                    new Step.Mix(mix.mixture().giving(lot(mix.mixture().gives())), mix.bottlePercent());
+            default -> step;
+        };
+    }
+
+    private @Nullable Product lot(Product builtIn) {
+        return brief.settings().lots().get(builtIn.id());
     }
 
     /** A coat, then its tool washed at once. */
@@ -92,29 +114,30 @@ public final class Script {
 
     /** A coat something is laid into at once; its tool is washed later, by {@link #wash}. */
     public Script bed(String key, Step.Apply coat, String title, String how, double minutes, Answer... answers) {
+        Step.Apply laid = (Step.Apply) own(coat);
         act(key, coat, title, how, minutes, answers);
-        if (coat.tool().spreads() && coat.material().hardensInTools()) {
-            spread.put(key, coat.tool());
+        if (laid.tool().spreads() && laid.product().cleaning().hardens()) {
+            spread.put(key, laid);
         }
-        lastCoat = key;
         return this;
     }
 
-    /** Washes what these coats were spread with, if it holds anything; one tool, one wash. */
+    /** Washes what these coats were spread with, if it holds anything; one tool, one wash, by when the first of them hardens. */
     public Script wash(String... coats) {
-        Map<Tool, String> first = new java.util.EnumMap<>(Tool.class);
+        Map<Tool, String> first = new EnumMap<>(Tool.class);
         for (String coat : coats) {
-            Tool tool = spread.remove(coat);
-            if (tool != null) {
-                String wash = first.computeIfAbsent(tool, t -> washed(coat, t));
-                open(coat, wash, null, Stage.OPEN, Span.inMinutes(TOOL_HARDENS), "What dries in a tool ruins it in about half an hour.");
+            Step.Apply laid = spread.remove(coat);
+            if (laid != null) {
+                String wash = first.computeIfAbsent(laid.tool(), t -> washed(coat, laid));
+                Duration hardens = Objects.requireNonNull(laid.product().cleaning().within());
+                open(coat, wash, null, Stage.OPEN, Span.inMinutes(hardens), "What dries in a tool ruins it; this takes about %s.".formatted(Span.words(hardens)));
             }
         }
         return this;
     }
 
-    private String washed(String coat, Tool tool) {
-        act(coat + "-wash", new Step.WashUp(tool), "Wash the " + tool.plainly(), "Before it hardens: cool water and soap for acrylic, what its label says for ink.", 1);
+    private String washed(String coat, Step.Apply laid) {
+        act(coat + "-wash", new Step.WashUp(laid.tool()), "Wash the " + laid.tool().plainly(), "Before it hardens: %s.".formatted(laid.product().cleaning().with()), 1);
         return coat + "-wash";
     }
 
@@ -124,7 +147,7 @@ public final class Script {
 
     /** The print of the brief, trimmed and at hand. */
     public Script print() {
-        setOut(Things.print(brief, picture), "Set out the print", "And a spare beside it: every print is used once.");
+        setOut(Things.print(brief, part), "Set out the print", "And a spare beside it: every print is used once.");
         return prepare("trim", ThingKind.PRINT, Preparation.TRIM_PRINT, "Trim the print", "Leave a margin of a finger's width unless the way wants none.");
     }
 
@@ -133,8 +156,8 @@ public final class Script {
     }
 
     /** Tape so wide on its roll. */
-    public Script tape(double millimetres) {
-        return setOut(Things.tape(millimetres), "Set out the tape", "Clear packing tape, wider than the picture if you have it.");
+    public Script tape(double millimetres, Product adhesive) {
+        return setOut(Things.tape(brief, millimetres, adhesive), "Set out the tape", "Clear packing tape, wider than the picture if you have it.");
     }
 
     public Script sheet() {
@@ -143,7 +166,7 @@ public final class Script {
 
     /** A block cut with the picture, standing as the file it was cut from. */
     public Script block() {
-        return setOut(Things.block(brief.handOnPrint(), picture), "Set out the block", "Cut from the file of this piece, dust off.");
+        return setOut(Things.block(brief.printed().hand(), part), "Set out the block", "Cut from the file of this piece, dust off.");
     }
 
     public Script prepare(String key, ThingKind thing, Preparation what, String title, String how) {
@@ -153,19 +176,23 @@ public final class Script {
     /** The support made ready: dusted, and what its kind needs before anything wet. */
     public Script support() {
         prepare("clean", ThingKind.SUPPORT, Preparation.CLEAN_SUPPORT, "Dust the support", "Sweep it and feel for grit: every grain becomes a hole.");
-        switch (brief.support()) {
-            case METAL -> prepare("degrease", ThingKind.SUPPORT, Preparation.DEGREASE, "Degrease, scuff and wash the metal", "Fine paper, then soap, then dry; touch only its edges, with gloves.");
-            case GAUZE, LEATHER, FABRIC, MESH -> prepare("tape-down", ThingKind.SUPPORT, Preparation.TAPE_DOWN, "Tape it down on all sides", "Flat on a sheet of film; it stretches, so test it wet first.");
-            case BIRCH_PANEL, WOOD_BLOCK -> prepare("seal-edges", ThingKind.SUPPORT, Preparation.SEAL_EDGES, "Seal edges and back of the wood", "Against warp; a day before is best.");
-            case CANVAS, COATED_BOARD, DARK_TISSUE, DRAWING_PAPER, FORM, JOURNAL_PAGE, LINO_BLOCK, PRINTMAKING_PAPER, WATERCOLOUR_PAPER -> { }
+        Support support = brief.support();
+        if (support.is(Support.Trait.METAL)) {
+            prepare("degrease", ThingKind.SUPPORT, Preparation.DEGREASE, "Degrease, scuff and wash the metal", "Fine paper, then soap, then dry; touch only its edges, with gloves.");
+        }
+        if (support.is(Support.Trait.SLACK)) {
+            prepare("tape-down", ThingKind.SUPPORT, Preparation.TAPE_DOWN, "Tape it down on all sides", "Flat on a sheet of film; it stretches, so test it wet first.");
+        }
+        if (support.is(Support.Trait.WOOD)) {
+            prepare("seal-edges", ThingKind.SUPPORT, Preparation.SEAL_EDGES, "Seal edges and back of the wood", "Against warp; a day before is best.");
         }
         return this;
     }
 
     /** Seals the ground when that is chosen, so that it bears water; dry before {@code next}. */
-    public Script groundSealed(String next) {
+    public Script groundSealed(Product clear, String next) {
         if (chose(Schools.GROUND, Schools.SEAL)) {
-            coat("seal-ground", Step.coat(Face.SUPPORT_FRONT, Material.GLOSS_MEDIUM, 60, Tool.BRUSH).reaching(Extent.WHOLE),
+            coat("seal-ground", Step.coat(Face.SUPPORT_FRONT, clear, 60, Tool.BRUSH).reaching(Extent.WHOLE),
                     "Seal the ground", "One thin coat of clear medium over all of it, brushed once where colour could run.", 3);
             dry("seal-ground", next, Face.SUPPORT_FRONT, Stage.THROUGH, 20, 30, "Sealed is sealed only when it is dry.");
         }
@@ -178,25 +205,35 @@ public final class Script {
 
     // ---- windows
 
-    public Script open(String from, String to, Face bed, Stage limit, double mostMinutes, String why) {
-        return window(new Window.Open(named(from), named(to), bed, limit, Span.minutes(mostMinutes), why, bed == null ? Provenance.PRACTICE : Provenance.DERIVED));
+    public Script open(String from, String to, @Nullable Face bed, Stage limit, double mostMinutes, String why) {
+        return window(new Window.Open(id(from), id(to), bed, limit, Span.minutes(mostMinutes), why, bed == null ? Provenance.PRACTICE : Provenance.DERIVED));
     }
 
     public Script dwell(String from, String to, Duration least, Duration most, String why, Provenance provenance) {
-        return window(new Window.Dwell(named(from), named(to), least, most, why, provenance));
+        return window(new Window.Dwell(id(from), id(to), least, most, why, provenance));
     }
 
     public Script dry(String from, String to, Face on, Stage stage, double leastMinutes, double usualMinutes, String why) {
-        return window(new Window.Dry(named(from), named(to), on, stage, Span.minutes(leastMinutes), Span.minutes(usualMinutes), why, Provenance.PRACTICE));
+        return window(new Window.Dry(id(from), id(to), new Window.Dries.Coats(on, stage), Span.minutes(leastMinutes), Span.minutes(usualMinutes), why, Provenance.PRACTICE));
     }
 
     /** A wait only practice knows. */
     public Script rest(String from, String to, double leastMinutes, double usualMinutes, String why, Provenance provenance) {
-        return window(new Window.Dry(named(from), named(to), Face.SUPPORT_FRONT, null, Span.minutes(leastMinutes), Span.minutes(usualMinutes), why, provenance));
+        return window(new Window.Dry(id(from), id(to), new Window.Dries.Practice(), Span.minutes(leastMinutes), Span.minutes(usualMinutes), why, provenance));
     }
 
-    public Script soak(String from, String to, double leastMinutes, Double mostMinutes, String why) {
-        return window(new Window.Soak(named(from), named(to), Span.minutes(leastMinutes), mostMinutes == null ? null : Span.minutes(mostMinutes), why, Provenance.PRACTICE));
+    /** Damp fibre on a face turns white again; never sooner than practice says. */
+    Script whitens(String from, String to, Face on, Duration practice, String why) {
+        return window(new Window.Dry(id(from), id(to), new Window.Dries.Fibre(on), practice, practice, why, Provenance.PRACTICE));
+    }
+
+    /** A sheet that was in a bath dries to its core; never sooner than practice says. */
+    public Script sheetDries(String from, String to, boolean hung, double leastMinutes, double usualMinutes, String why) {
+        return window(new Window.Dry(id(from), id(to), new Window.Dries.Sheet(hung), Span.minutes(leastMinutes), Span.minutes(usualMinutes), why, Provenance.PRACTICE));
+    }
+
+    public Script soak(String from, String to, double leastMinutes, @Nullable Double mostMinutes, String why) {
+        return window(new Window.Soak(id(from), id(to), Span.minutes(leastMinutes), mostMinutes == null ? null : Span.minutes(mostMinutes), why, Provenance.PRACTICE));
     }
 
     private Script window(Window window) {
@@ -236,15 +273,6 @@ public final class Script {
 
     public void rubbing(Rubbing rubbing) {
         rubbing.write(this);
-    }
-
-    /** Touch up, clear the last veil, varnish, look: in the order that holds. */
-    public void finish(Finishing finishing) {
-        finishing.write(this);
-    }
-
-    Optional<String> lastCoat() {
-        return Optional.ofNullable(lastCoat);
     }
 
     static String ordinal(int n) {

@@ -1,5 +1,6 @@
 package kindveil.way;
 
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import kindveil.bench.Extent;
@@ -10,11 +11,13 @@ import kindveil.bench.Layer.Coating;
 import kindveil.bench.Layer.Image;
 import kindveil.bench.Mask;
 import kindveil.bench.Mask.Part;
-import kindveil.bench.Material;
 import kindveil.bench.PrintKind;
 import kindveil.bench.Thing;
 import kindveil.bench.ThingKind;
+import kindveil.drying.RoomCourse;
+import kindveil.drying.Underlay;
 import kindveil.light.Toner;
+import kindveil.product.Product;
 
 /** What ways set out on the bench. */
 final class Things {
@@ -31,26 +34,25 @@ final class Things {
         if (kind.receiver()) {
             face.add(new Layer.Receiver());
         }
-        Hand hand = brief.handOnPrint();
-        face.add(new Image(kind, new Toner(kind.transmittance()), new Mask(Part.DARKS, hand, picture), brief.colourShare()));
-        return Thing.of(ThingKind.PRINT, face, List.of(), kind.sheet().capacity());
+                face.add(new Image(kind, new Toner(kind.transmittance()), new Mask(Part.DARKS, brief.printed().hand(), picture), brief.printed().colourShare(), brief.printed().coverage()));
+        return Thing.of(ThingKind.PRINT, face, List.of(), Underlay.paper(kind.sheet().capacity()));
     }
 
     static Thing plate() {
-        return Thing.of(ThingKind.PLATE, List.of(), List.of(), 0);
+        return Thing.of(ThingKind.PLATE, List.of(), List.of(), Underlay.plate());
     }
 
-    static Thing tape(double millimetres) {
-        return Thing.of(ThingKind.TAPE, List.of(new Layer.Foil(millimetres)), List.of(new Coating(Material.TAPE_ADHESIVE, 20, Mask.ALL, Extent.BEYOND, null,
-                java.time.Duration.ZERO, null)), 0);
+    static Thing tape(Brief brief, double millimetres, Product adhesive) {
+        return Thing.of(ThingKind.TAPE, List.of(new Layer.Foil(millimetres)), List.of(new Coating(adhesive, 20, Mask.ALL, Extent.BEYOND, null,
+                Duration.ZERO, RoomCourse.of(brief.room()), null)), Underlay.none());
     }
 
     /** A clean sheet to take an impression. */
     static Thing sheet() {
-        return Thing.of(ThingKind.IMPRESSION, List.of(), List.of(), PAPER_CAPACITY);
+        return Thing.of(ThingKind.IMPRESSION, List.of(), List.of(), Underlay.paper(PAPER_CAPACITY));
     }
 
     static Thing block(Hand hand, int picture) {
-        return Thing.of(ThingKind.BLOCK, List.of(new Layer.Relief(new Mask(Part.DARKS, hand, picture))), List.of(), 10);
+        return Thing.of(ThingKind.BLOCK, List.of(new Layer.Relief(new Mask(Part.DARKS, hand, picture))), List.of(), Underlay.panel(10));
     }
 }

@@ -3,73 +3,95 @@ package kindveil.way;
 import java.time.Duration;
 import java.util.Optional;
 import kindveil.bench.Bench;
-import kindveil.bench.Layer;
-import kindveil.bench.Wetness;
-import kindveil.drying.Curve;
+import kindveil.bench.Layer.Coating;
+import kindveil.bench.Layer.Residue;
+import kindveil.drying.Damp;
+import kindveil.drying.Drying;
+import kindveil.drying.Rate;
+import kindveil.measure.Span;
+import org.jspecify.annotations.Nullable;
 
 /**
  * When a window lets the next act begin, counted from the end of the act it starts at.
  *
  * @param earliest the first check; not before
- * @param advised the safe time
+ * @param advised the safe time: what nine in ten need, and never less than practice says
  * @param closing from when on it is nearly too late, or null
  * @param latest too late from here on, or null
- * @param spread of the drying behind it, or null where practice alone tells
- * @param never true when the stage is out of reach in this room's air; then earliest and advised are practice's
+ * @param spread of the drying behind it by the model alone, or null where practice alone tells
+ * @param never true when it is out of reach in this room's air; then the times are practice's, and count in no sum
  */
-public record Times(Duration earliest, Duration advised, Duration closing, Duration latest, Curve.Spread spread, boolean never) {
+public record Times(Duration earliest, Duration advised, @Nullable Duration closing, @Nullable Duration latest, Drying.@Nullable Spread spread, boolean never) {
     private static final double CLOSING_SHARE = 0.7;
     private static final double DWELL_CLOSING_SHARE = 0.67;
+    private static final Duration WORTH_SAYING = Duration.ofMinutes(1);
 
     /** Of a window, on the bench as it is at the end of the act the window starts at. */
     public static Times of(Window window, Bench bench) {
         return switch (window) {
             case Window.Open open -> open(open, bench);
-            case Window.Dwell dwell -> new Times(dwell.least(), dwell.least(),
-                    between(dwell.least(), dwell.most(), DWELL_CLOSING_SHARE), dwell.most(), null, false);
+            case Window.Dwell dwell -> new Times(dwell.least(), dwell.least(), between(dwell.least(), dwell.latest(), DWELL_CLOSING_SHARE), dwell.latest(), null, false);
             case Window.Dry dry -> dry(dry, bench);
             case Window.Soak soak -> new Times(soak.least(), soak.least(),
-                    soak.most() == null ? null : between(soak.least(), soak.most(), DWELL_CLOSING_SHARE), soak.most(), null, false);
+                    soak.latest() == null ? null : between(soak.least(), soak.latest(), DWELL_CLOSING_SHARE), soak.latest(), null, false);
         };
     }
 
     private static Times open(Window.Open open, Bench bench) {
-        Optional<Curve.Spread> spread = Optional.ofNullable(open.bed()).flatMap(bench::topCoat)
-                .filter(coat -> coat.wetness() != null).flatMap(coat -> fromNow(coat.wetness(), bench, open.limit()));
-        Duration latest = spread.map(s -> least(s.half(), open.most())).orElse(open.most());
-        Duration closing = spread.map(s -> least(s.quarter(), between(Duration.ZERO, latest, CLOSING_SHARE)))
+        Optional<Drying.Spread> spread = Optional.ofNullable(open.bed()).flatMap(bench::topCoat).filter(coat -> coat.drying() != null)
+                .flatMap(coat -> coat.drying().spread(open.limit(), Rate.UNLEARNED)).map(s -> s.from(bench.now()));
+        Duration latest = spread.map(s -> Span.shorter(s.half(), open.latest())).orElse(open.latest());
+        Duration closing = spread.map(s -> Span.shorter(s.quarter(), between(Duration.ZERO, latest, CLOSING_SHARE)))
                 .orElse(between(Duration.ZERO, latest, CLOSING_SHARE));
         return new Times(Duration.ZERO, Duration.ZERO, closing, latest, spread.orElse(null), false);
     }
 
     private static Times dry(Window.Dry dry, Bench bench) {
-        Optional<Wetness> wettest = dry.stage() == null ? Optional.empty() : bench.wettest(dry.on()).map(Layer.Coating::wetness);
-        if (wettest.isEmpty()) {
-            return new Times(dry.least(), dry.usual(), null, null, null, false);
+        return switch (dry.what()) {
+            case Window.Dries.Coats coats -> coats(dry, coats, bench);
+            case Window.Dries.Fibre fibre -> bench.layers(fibre.on(), Residue.class).stream().filter(r -> r.filling() == kindveil.light.Fibre.Filling.WATER).findFirst()
+                    .map(damp -> modelled(dry, Optional.ofNullable(damp.white()).map(white -> steady(white.minus(bench.now()))))).orElse(practice(dry));
+            case Window.Dries.Sheet sheet -> modelled(dry, Damp.sheet(sheet.hung()).dry(bench.air(), bench.now()).map(at -> steady(at.minus(bench.now()))));
+            case Window.Dries.Practice practice -> practice(dry);
+        };
+    }
+
+    private static Times practice(Window.Dry dry) {
+        return new Times(dry.least(), dry.usual(), null, null, null, false);
+    }
+
+    private static Drying.Spread steady(Duration middle) {
+        Duration held = Span.longer(Duration.ZERO, middle);
+        return new Drying.Spread(held, held, held);
+    }
+
+    /** The slowest coat decides. */
+    private static Times coats(Window.Dry dry, Window.Dries.Coats coats, Bench bench) {
+        Drying.Spread slowest = null;
+        for (Coating coat : bench.layers(coats.on(), Coating.class)) {
+            if (coat.drying() == null || coat.waterShare(bench.now()) <= coats.stage().waterShare()) {
+                continue;
+            }
+            Optional<Drying.Spread> spread = coat.drying().spread(coats.stage(), Rate.UNLEARNED);
+            if (spread.isEmpty()) {
+                return modelled(dry, Optional.empty());
+            }
+            slowest = slowest == null || spread.get().nineTenths().compareTo(slowest.nineTenths()) > 0 ? spread.get() : slowest;
         }
-        Optional<Curve.Spread> spread = fromNow(wettest.get(), bench, dry.stage());
-        return new Times(spread.map(s -> most(dry.least(), s.half())).orElse(dry.least()),
-                spread.map(s -> most(dry.usual(), s.nineTenths())).orElse(dry.usual()), null, null, spread.orElse(null), spread.isEmpty());
+        return slowest == null ? practice(dry) : modelled(dry, Optional.of(slowest.from(bench.now())));
     }
 
-    private static Optional<Curve.Spread> fromNow(Wetness wetness, Bench bench, kindveil.drying.Stage stage) {
-        Duration gone = bench.now().minus(wetness.since());
-        return wetness.curve().spread(stage).map(s -> new Curve.Spread(after(s.quarter(), gone), after(s.half(), gone), after(s.nineTenths(), gone)));
+    private static Times modelled(Window.Dry dry, Optional<Drying.Spread> spread) {
+        return spread.map(s -> new Times(Span.longer(dry.least(), s.half()), Span.longer(dry.usual(), s.nineTenths()), null, null, s, false))
+                .orElse(new Times(dry.least(), dry.usual(), null, null, null, true));
     }
 
-    private static Duration after(Duration time, Duration gone) {
-        return most(Duration.ZERO, time.minus(gone));
+    /** The model's own time where practice's minimum is longer and hides it: what a fan or heat really does. */
+    public Optional<Duration> hidden() {
+        return spread == null || latest != null || advised.minus(spread.nineTenths()).compareTo(WORTH_SAYING) < 0 ? Optional.empty() : Optional.of(spread.nineTenths());
     }
 
     private static Duration between(Duration from, Duration to, double share) {
         return from.plusMillis(Math.round(to.minus(from).toMillis() * share));
-    }
-
-    private static Duration least(Duration a, Duration b) {
-        return a.compareTo(b) <= 0 ? a : b;
-    }
-
-    private static Duration most(Duration a, Duration b) {
-        return a.compareTo(b) >= 0 ? a : b;
     }
 }

@@ -1,10 +1,7 @@
 package kindveil.way;
 
 import java.time.Duration;
-import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import kindveil.bench.Bench;
 import kindveil.bench.Concern;
@@ -51,57 +48,17 @@ public record Trace(Plan plan, List<Moment> moments) {
     }
 
     public static Trace of(Plan plan) {
-        List<Moment> moments = new ArrayList<>();
-        Map<String, Moment> byKey = new HashMap<>();
-        Bench bench = plan.bench();
-        int i = 0;
-        while (i < plan.acts().size()) {
-            Act act = plan.acts().get(i);
-            List<Wait> waits = waits(plan, act, byKey);
-            Duration start = waits.stream().map(Wait::advisedEnd).reduce(bench.now(), (a, b) -> a.compareTo(b) >= 0 ? a : b);
-            Moment moment = moment(act, bench, start, start.plus(act.handsOn()), waits);
-            moments.add(moment);
-            byKey.put(act.key(), moment);
-            bench = moment.after();
-            i = next(plan, i, act.answers().get(act.expected()));
-        }
-        return new Trace(plan, moments);
+        return new Trace(plan, Walk.of(plan).toTheEnd(Duration.ZERO));
     }
 
-    /** One act taken between two times of the bench. */
-    public static Moment moment(Act act, Bench bench, Duration start, Duration end, List<Wait> waits) {
-        Bench before = bench.at(start);
-        Bench after = before.at(end).after(act.step());
-        return new Moment(act, start, end, before, after, waits, before.refusals(act.step()), before.concerns(act.step()));
-    }
-
-    /** The windows that end at an act and whose first act has taken place. */
-    public static List<Wait> waits(Plan plan, Act act, Map<String, Moment> byKey) {
-        return plan.endingAt(act.key()).stream().filter(window -> byKey.containsKey(window.from()))
-                .map(window -> {
-                    Moment from = byKey.get(window.from());
-                    return new Wait(window, Times.of(window, from.after()), from.end());
-                }).toList();
-    }
-
-    /** The index of the act an answer leads to; one past the last when it is the end. */
-    public static int next(Plan plan, int index, Answer answer) {
-        return switch (answer.effect()) {
-            case Answer.Effect.GoOn go -> index + 1;
-            case Answer.Effect.SkipTo skip -> plan.indexOf(skip.act());
-            case Answer.Effect.Rescue rescue -> index;
-        };
-    }
-
-    /** Only what one part of a work of several ways did, on the bench as it found it. */
+    /** Only what one way of a work did, from 0, on the bench as it found it. */
     public Trace part(int number) {
-        String prefix = number + ".";
-        if (plan.acts().stream().noneMatch(act -> act.key().startsWith(prefix))) {
+        List<Act> acts = plan.acts().stream().filter(act -> act.id().part() == number).toList();
+        if (acts.size() == plan.acts().size()) {
             return this;
         }
-        List<Act> acts = plan.acts().stream().filter(act -> act.key().startsWith(prefix)).toList();
-        List<Window> windows = plan.windows().stream().filter(w -> w.from().startsWith(prefix) && w.to().startsWith(prefix)).toList();
-        List<Moment> own = moments.stream().filter(moment -> moment.act().key().startsWith(prefix)).toList();
+        List<Window> windows = plan.windows().stream().filter(w -> w.from().part() == number && w.to().part() == number).toList();
+        List<Moment> own = moments.stream().filter(moment -> moment.act().id().part() == number).toList();
         return new Trace(new Plan(own.getFirst().before(), acts, windows), own);
     }
 
@@ -139,7 +96,7 @@ public record Trace(Plan plan, List<Moment> moments) {
             throw new IllegalStateException("Impossible state: a plan without rubbing has no pass %d.".formatted(pass));
         }
         for (Act act : plan.acts()) {
-            if (act.step() instanceof Step.RubAway rub && rub.pass() <= pass && moment(act.key()).isEmpty()) {
+            if (act.step() instanceof Step.RubAway rub && rub.pass() <= pass && moments.stream().noneMatch(moment -> moment.act().id().equals(act.id()))) {
                 bench = bench.after(rub);
             }
         }

@@ -1,7 +1,6 @@
 package kindveil.way;
 
 import java.util.List;
-import kindveil.bench.Bench;
 import kindveil.measure.UnusableValue;
 import kindveil.light.Colour;
 
@@ -29,42 +28,40 @@ public interface Way {
 
     /** The plan for a brief, on a support of its own. */
     default Plan expand(Brief brief) {
-        Plan.Builder plan = Plan.on(Bench.with(brief.support(), brief.ground(), brief.air()));
-        write(new Script(this, brief, plan, "", 0));
-        return plan.build();
+        return Work.of(this, brief).expand();
     }
 
     default Choice.Option chosen(Brief brief, String choice) {
         return choices().stream().filter(c -> c.key().equals(choice)).findFirst()
                 .orElseThrow(() -> new IllegalStateException("Impossible state: %s has no choice %s.".formatted(key(), choice)))
-                .chosen(brief.choices().get(choice));
+                .chosen(brief.settings().choices().get(choice));
     }
 
     /** The value of a dial, inside what is possible. */
     default double dialled(Brief brief, String key) {
         Dial dial = dials(brief).stream().filter(d -> d.key().equals(key)).findFirst()
                 .orElseThrow(() -> new IllegalStateException("Impossible state: %s has no dial %s.".formatted(key(), key)));
-        Double value = brief.dials().get(key);
+        Double value = brief.settings().dials().get(key);
         return value == null ? dial.usual().value() : dial.require(value);
     }
 
     default Colour coloured(Brief brief, String pot) {
         Pot usual = card().pots().stream().filter(p -> p.key().equals(pot)).findFirst()
                 .orElseThrow(() -> new IllegalStateException("Impossible state: %s has no pot %s.".formatted(key(), pot)));
-        return brief.colours().getOrDefault(pot, usual.usual());
+        return brief.settings().colours().getOrDefault(pot, usual.usual());
     }
 
     /** What to ask about a brief: values outside their usual range, with the consequence. */
     default List<String> questions(Brief brief) {
-        return dials(brief).stream().filter(dial -> brief.dials().containsKey(dial.key()))
-                .flatMap(dial -> dial.question(brief.dials().get(dial.key())).stream()).toList();
+        return dials(brief).stream().filter(dial -> brief.settings().dials().containsKey(dial.key()))
+                .flatMap(dial -> dial.question(brief.settings().dials().get(dial.key())).stream()).toList();
     }
 
     /** The brief with only what this way knows; values outside the possible and unknown options are refused. */
     default Brief checked(Brief brief) {
-        brief.choices().forEach((key, option) -> choices().stream().filter(c -> c.key().equals(key)).findFirst()
+        brief.settings().choices().forEach((key, option) -> choices().stream().filter(c -> c.key().equals(key)).findFirst()
                 .orElseThrow(() -> new UnusableValue("choice", key, "one of " + choices().stream().map(Choice::key).toList(), "Leave it out.")).chosen(option));
-        for (String key : brief.dials().keySet()) {
+        for (String key : brief.settings().dials().keySet()) {
             if (dials(brief).stream().noneMatch(dial -> dial.key().equals(key))) {
                 throw new UnusableValue("dial", key, "one of " + dials(brief).stream().map(Dial::key).toList(), "Leave it out.");
             }

@@ -9,6 +9,7 @@ import kindveil.bench.Ground;
 import kindveil.bench.PrintKind;
 import kindveil.bench.Support;
 import kindveil.measure.Length;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What is said of a way besides its steps.
@@ -24,11 +25,16 @@ import kindveil.measure.Length;
  * @param wishes what it does to a wish, where it is not simply sound
  * @param alsoCalled words artists search it by
  */
-public record WayCard(String key, Kind kind, boolean bringsPicture, String name, String summary, Length softening, PrintKind usualPrint, Ground usualGround, List<Choice> choices,
+public record WayCard(String key, Kind kind, boolean bringsPicture, String name, String summary, Length softening, @Nullable PrintKind usualPrint, Ground usualGround, List<Choice> choices,
         List<Pot> pots, Map<Support, Fit> supports, String elsewhere, Map<Wish, Fit> wishes, List<Failure> failures, List<String> alsoCalled) {
     /** Transfer, or over and under. */
     public enum Kind {
         TRANSFER, LAYER
+    }
+
+    /** The print it is best done with, or another where it has none. */
+    public PrintKind printOr(PrintKind other) {
+        return usualPrint == null ? other : usualPrint;
     }
 
     public Support usualSupport() {
@@ -58,7 +64,7 @@ public record WayCard(String key, Kind kind, boolean bringsPicture, String name,
         private final String name;
         private String summary;
         private double softening;
-        private PrintKind print;
+        private @Nullable PrintKind print;
         private boolean picture;
         private Ground ground = Ground.ACRYLIC_PAINT;
         private List<Choice> choices = List.of();

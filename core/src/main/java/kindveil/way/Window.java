@@ -4,52 +4,75 @@ import java.time.Duration;
 import kindveil.bench.Face;
 import kindveil.drying.Stage;
 import kindveil.measure.Provenance;
+import org.jspecify.annotations.Nullable;
 
 /** A wait between the end of one act and the start of another, neighbours or not. */
 public sealed interface Window {
-    /** Key of the act it begins at the end of. */
-    String from();
+    /** The act it begins at the end of. */
+    ActId from();
 
-    /** Key of the act it ends at the start of. */
-    String to();
-
-    /** The latest practice allows, or null where more never harms. */
-    default Duration most() {
-        return null;
-    }
+    /** The act it ends at the start of. */
+    ActId to();
 
     /** Why, in one sentence. */
     String why();
 
     Provenance provenance();
 
+    /** The latest practice allows, or null where more never harms. */
+    default @Nullable Duration most() {
+        return switch (this) {
+            case Open open -> open.latest();
+            case Dwell dwell -> dwell.latest();
+            case Soak soak -> soak.latest();
+            case Dry dry -> null;
+        };
+    }
+
     /**
      * Only a maximum: what was laid must still be wet.
      *
-     * @param bed the face that must be open, or null where it is a tool that hardens
+     * @param bed the face that must be open, or null where practice alone tells: a tool that hardens, paper that drinks
      * @param limit how dry the bed may be at most; of no matter without one
-     * @param most the longest practice allows; the drying model may shorten it
+     * @param latest the longest practice allows; the drying model may shorten it
      */
-    record Open(String from, String to, Face bed, Stage limit, Duration most, String why, Provenance provenance) implements Window {
+    record Open(ActId from, ActId to, @Nullable Face bed, Stage limit, Duration latest, String why, Provenance provenance) implements Window {
     }
 
     /** Two-sided: parted while wet, neither sooner nor later. */
-    record Dwell(String from, String to, Duration least, Duration most, String why, Provenance provenance) implements Window {
+    record Dwell(ActId from, ActId to, Duration least, Duration latest, String why, Provenance provenance) implements Window {
     }
 
     /**
      * Only a minimum.
      *
-     * @param on the face that dries
-     * @param stage how dry it must be, or null where practice alone tells
+     * @param what what it is that dries
      * @param least never sooner than this, whatever the model says
      * @param usual what practice advises
      */
-    record Dry(String from, String to, Face on, Stage stage, Duration least, Duration usual, String why,
-            Provenance provenance) implements Window {
+    record Dry(ActId from, ActId to, Dries what, Duration least, Duration usual, String why, Provenance provenance) implements Window {
     }
 
-    /** Water must act. @param most when it begins to harm, or null */
-    record Soak(String from, String to, Duration least, Duration most, String why, Provenance provenance) implements Window {
+    /** Water must act. @param latest when it begins to harm, or null */
+    record Soak(ActId from, ActId to, Duration least, @Nullable Duration latest, String why, Provenance provenance) implements Window {
+    }
+
+    /** What dries, and so what tells when it has. */
+    sealed interface Dries {
+        /** The coats on a face, to a stage. */
+        record Coats(Face on, Stage stage) implements Dries {
+        }
+
+        /** Damp fibre on a face, until it has turned white. */
+        record Fibre(Face on) implements Dries {
+        }
+
+        /** A sheet that was in a bath. @param hung whether both its faces are in the air */
+        record Sheet(boolean hung) implements Dries {
+        }
+
+        /** What practice alone knows. */
+        record Practice() implements Dries {
+        }
     }
 }

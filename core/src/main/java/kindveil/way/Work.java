@@ -8,8 +8,8 @@ import kindveil.drying.Stage;
 import kindveil.measure.Provenance;
 
 /**
- * Several ways in one work, in the order they are done, on the support and ground of the first: one bench runs across
- * all of them. Keys of part {@code n} begin with {@code "n."}, counted from 1.
+ * Several ways in one work, in the order they are done, on one base and in one air: one bench runs across all of them. Acts of
+ * way {@code n} have {@code n} as their part, from 0.
  */
 public record Work(List<Part> parts) {
     /** One of them. */
@@ -21,32 +21,31 @@ public record Work(List<Part> parts) {
         if (parts.isEmpty()) {
             throw new IllegalArgumentException("Impossible state: a work of nothing.");
         }
+        if (parts.stream().map(part -> part.brief().base()).distinct().count() > 1) {
+            throw new IllegalArgumentException("Impossible state: a work on several bases, %s.".formatted(parts.stream().map(part -> part.brief().base()).distinct().toList()));
+        }
+    }
+
+    /** Several ways on one base, whatever each was briefed for. */
+    public static Work on(Base base, List<Part> parts) {
+        return new Work(parts.stream().map(part -> new Part(part.way(), part.brief().on(base))).toList());
     }
 
     public static Work of(Way way, Brief brief) {
         return new Work(List.of(new Part(way, brief)));
     }
 
-    /** Which of {@code parts} parts an act belongs to, from 0, by its key. */
-    public static int partOf(String act, int parts) {
-        int dot = act.indexOf('.');
-        return parts == 1 || dot < 0 ? 0 : Integer.parseInt(act.substring(0, dot)) - 1;
-    }
-
-    /** Each part begins when what came before it is through. */
+    /** Each way begins when what came before it is through. */
     public Plan expand() {
         Brief first = parts.getFirst().brief();
-        if (parts.size() == 1) {
-            return parts.getFirst().way().expand(first);
-        }
         Plan.Builder plan = Plan.on(Bench.with(first.support(), first.ground(), first.air()));
         for (int i = 0; i < parts.size(); i++) {
             int before = plan.acts().size();
             Part part = parts.get(i);
-            part.way().write(new Script(part.way(), part.brief(), plan, (i + 1) + ".", i));
+            part.way().write(new Script(part.way(), part.brief(), plan, i));
             if (before > 0) {
-                plan.window(new Window.Dry(plan.acts().get(before - 1).key(), plan.acts().get(before).key(), Face.SUPPORT_FRONT, Stage.THROUGH, Duration.ZERO,
-                        Duration.ZERO, "What lies below must be through before the next is begun.", Provenance.DERIVED));
+                plan.window(new Window.Dry(plan.acts().get(before - 1).id(), plan.acts().get(before).id(), new Window.Dries.Coats(Face.SUPPORT_FRONT, Stage.THROUGH),
+                        Duration.ZERO, Duration.ZERO, "What lies below must be through before the next is begun.", Provenance.DERIVED));
             }
         }
         return plan.build();

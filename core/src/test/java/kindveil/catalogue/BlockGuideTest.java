@@ -6,7 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.time.Duration;
 import kindveil.bench.Face;
 import kindveil.bench.Layer;
-import kindveil.bench.Material;
+import kindveil.product.Products;
 import kindveil.bench.PrintKind;
 import kindveil.bench.Step;
 import kindveil.bench.ThingKind;
@@ -37,7 +37,7 @@ class BlockGuideTest {
     @Test
     void proof_takesTheInk_theGuideStaysOnTheBlock() {
         var end = facts.trace.end();
-        assertTrue(end.layers(Face.IMPRESSION, Layer.Coating.class).stream().allMatch(c -> c.material() == Material.WATER_INK));
+        assertTrue(end.layers(Face.IMPRESSION, Layer.Coating.class).stream().allMatch(c -> c.product() == Products.WATER_INK));
         assertEquals(1, end.layers(Face.IMPRESSION).size());
         assertEquals(1, end.layers(Face.SUPPORT_FRONT, Layer.Image.class).size());
         assertTrue(!end.has(ThingKind.PRINT) && facts.has(Step.Cut.class));

@@ -4,12 +4,13 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.time.Duration;
-import kindveil.bench.Hazard;
-import kindveil.bench.Material;
+import kindveil.product.Hazard;
+import kindveil.product.Products;
 import kindveil.bench.Preparation;
 import kindveil.bench.Step;
 import kindveil.bench.Support;
 import kindveil.bench.Tool;
+import kindveil.way.ActId;
 import kindveil.measure.Length;
 import kindveil.reading.AmountReading;
 import kindveil.reading.CautionReading;
@@ -30,15 +31,15 @@ class FilmReleaseTest {
     @Test
     void solution_isMixedHoursAhead_oneToEight() {
         facts.neverBefore("mix", "bed", Duration.ofHours(3));
-        var batch = AmountReading.of(facts.trace, Samples.WIDTH, Samples.HEIGHT).batch("mix").orElseThrow();
+        var batch = AmountReading.of(facts.trace, Samples.WIDTH, Samples.HEIGHT).batch(ActId.first("mix")).orElseThrow();
         assertEquals(8, batch.shares().get(1).volume().millilitres() / batch.shares().get(0).volume().millilitres(), 1e-9);
-        assertEquals(facts.millilitres(Material.RELEASE_SOLUTION), batch.volume().millilitres(), 1e-9);
+        assertEquals(facts.millilitres(Products.RELEASE_SOLUTION), batch.volume().millilitres(), 1e-9);
     }
 
     @Test
     void solution_growsWithTheArea_theDwellDoesNot() {
-        double small = AmountReading.of(facts.trace, Length.ofMillimetres(100), Length.ofMillimetres(100)).of(Material.RELEASE_SOLUTION).millilitres();
-        double large = AmountReading.of(facts.trace, Length.ofMillimetres(200), Length.ofMillimetres(200)).of(Material.RELEASE_SOLUTION).millilitres();
+        double small = AmountReading.of(facts.trace, Length.ofMillimetres(100), Length.ofMillimetres(100)).of(Products.RELEASE_SOLUTION).millilitres();
+        double large = AmountReading.of(facts.trace, Length.ofMillimetres(200), Length.ofMillimetres(200)).of(Products.RELEASE_SOLUTION).millilitres();
         assertTrue(large > 3 * small && large < 4 * small, small + " " + large);
     }
 

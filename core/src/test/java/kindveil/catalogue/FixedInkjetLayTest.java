@@ -4,7 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.time.Duration;
-import kindveil.bench.Hazard;
+import kindveil.product.Hazard;
 import kindveil.bench.Step;
 import kindveil.bench.Tool;
 import kindveil.reading.CautionReading;

@@ -79,7 +79,7 @@ class GelLayTest {
     void expand_rubbing_asksForThroughAndAnHour() {
         Trace trace = Trace.of(way.expand(Briefs.sound()));
         Trace.Wait wait = trace.moment("pass-1-wet").orElseThrow().waits().getFirst();
-        assertTrue(wait.window() instanceof Window.Dry dry && dry.stage() == kindveil.drying.Stage.THROUGH);
+        assertTrue(wait.window() instanceof Window.Dry dry && dry.what().equals(new Window.Dries.Coats(kindveil.bench.Face.SUPPORT_FRONT, kindveil.drying.Stage.THROUGH)));
         assertTrue(wait.times().earliest().compareTo(Duration.ofMinutes(60)) >= 0);
     }
 

@@ -5,7 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.time.Duration;
 import java.util.List;
-import kindveil.bench.Hazard;
+import kindveil.product.Hazard;
 import kindveil.bench.Step;
 import kindveil.light.Colour;
 import kindveil.reading.CautionReading;

@@ -4,10 +4,10 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.time.Duration;
-import kindveil.bench.Hazard;
+import kindveil.product.Hazard;
 import kindveil.bench.Layer;
 import kindveil.bench.Mask.Part;
-import kindveil.bench.Material;
+import kindveil.product.Products;
 import kindveil.bench.Step;
 import kindveil.bench.ThingKind;
 import kindveil.reading.CautionReading;
@@ -27,7 +27,7 @@ class GumPrintTest {
         assertTrue(facts.act("ink").step() instanceof Step.Apply a && a.part() == Part.DARKS);
         var end = facts.trace.end();
         assertTrue(!end.has(ThingKind.PRINT));
-        assertEquals(Material.LITHO_INK, end.layers(kindveil.bench.Face.SUPPORT_FRONT, Layer.Coating.class).getLast().material());
+        assertEquals(Products.LITHO_INK, end.layers(kindveil.bench.Face.SUPPORT_FRONT, Layer.Coating.class).getLast().product());
         assertTrue(end.layers(kindveil.bench.Face.SUPPORT_FRONT, Layer.Image.class).isEmpty());
     }
 

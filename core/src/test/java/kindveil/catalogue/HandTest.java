@@ -43,10 +43,10 @@ class HandTest {
         Way gel = Catalogue.way("gel-lay");
         Way tape = Catalogue.way("tape-lift");
         Way glaze = Catalogue.way("glazing");
-        Trace trace = Trace.of(new Work(List.of(new Work.Part(gel, Samples.usual(gel)), new Work.Part(glaze, Samples.usual(glaze)), new Work.Part(tape, Samples.usual(tape)))).expand());
-        assertEquals(Hand.MIRRORED, HandReading.of(trace.part(1)).orElseThrow().finished());
-        assertEquals(java.util.Optional.empty(), HandReading.of(trace.part(2)));
-        assertEquals(Hand.READS_RIGHT, HandReading.of(trace.part(3)).orElseThrow().finished());
+        Trace trace = Trace.of(Work.on(Samples.usual(gel).base(), List.of(new Work.Part(gel, Samples.usual(gel)), new Work.Part(glaze, Samples.usual(glaze)), new Work.Part(tape, Samples.usual(tape)))).expand());
+        assertEquals(Hand.MIRRORED, HandReading.of(trace.part(0)).orElseThrow().finished());
+        assertEquals(java.util.Optional.empty(), HandReading.of(trace.part(1)));
+        assertEquals(Hand.READS_RIGHT, HandReading.of(trace.part(2)).orElseThrow().finished());
         assertEquals(List.of(2, 0), trace.end().pictures(kindveil.bench.Face.SUPPORT_FRONT).stream().map(kindveil.bench.Mask::picture).toList());
     }
 }

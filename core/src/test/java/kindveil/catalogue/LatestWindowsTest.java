@@ -1,15 +1,18 @@
 package kindveil.catalogue;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.time.Duration;
-import java.util.ArrayList;
-import java.util.HashMap;
+import java.time.Instant;
 import java.util.List;
-import java.util.Map;
 import java.util.stream.Stream;
 import kindveil.catalogue.Samples.Sample;
+import kindveil.making.Clock;
+import kindveil.making.Deed;
+import kindveil.making.Departure;
+import kindveil.making.Making;
 import kindveil.way.Trace;
 import kindveil.way.Way;
 import kindveil.way.Window;
@@ -20,6 +23,8 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** Windows with an upper end: all there are in practice, and each told to the second. */
 class LatestWindowsTest {
+    private static final Instant BEGUN = Instant.parse("2026-03-05T10:00:00Z");
+
     /** The windows practitioners close, by way, from and to which act, and the most seconds they allow. */
     @ParameterizedTest
     @CsvSource({"plate-pull,image-paint,lay-print,20", "plate-pull,pull-paint,lay-paper,90", "plate-to-tissue,image-paint,lay-print,20", "plate-to-tissue,lift,lay-tissue,30",
@@ -29,7 +34,7 @@ class LatestWindowsTest {
         "block-guide,bed,lay,180", "block-overprint,ink,lay,300", "heat-crackle,pour,heat,300"})
     void plan_hasTheWindowPractitionersClose(String key, String from, String to, int mostSeconds) {
         Way way = Catalogue.way(key);
-        Trace.Wait wait = Trace.of(way.expand(Samples.usual(way))).moment(to).orElseThrow().waits().stream().filter(w -> w.window().from().equals(from)).findFirst().orElseThrow();
+        Trace.Wait wait = Trace.of(way.expand(Samples.usual(way))).moment(to).orElseThrow().waits().stream().filter(w -> w.window().from().key().equals(from)).findFirst().orElseThrow();
         assertTrue(wait.times().latest() != null && wait.times().latest().compareTo(Duration.ofSeconds(mostSeconds)) <= 0, wait.toString());
         assertTrue(wait.times().latest().compareTo(Duration.ofSeconds(5)) > 0, wait.toString());
     }
@@ -45,41 +50,42 @@ class LatestWindowsTest {
         return Samples.all();
     }
 
-    /** A schedule judged by nothing but the ends of acts and the latest each window allows. */
-    private static List<String> late(Trace trace, Map<String, Duration> starts) {
-        List<String> late = new ArrayList<>();
-        Map<String, Duration> ends = new HashMap<>();
-        for (Trace.Moment moment : trace.moments()) {
-            Duration start = starts.get(moment.act().key());
-            for (Trace.Wait wait : moment.waits()) {
-                Duration took = start.minus(ends.get(wait.window().from()));
-                if (wait.times().latest() != null && took.compareTo(wait.times().latest()) > 0) {
-                    late.add(wait.window().from() + " to " + wait.window().to());
-                }
-            }
-            ends.put(moment.act().key(), start.plus(moment.act().handsOn()));
-        }
-        return late;
+    /** Told as it was walked, up to an act; from then on the product says what has closed. */
+    private static Making upTo(Trace trace, Trace.Moment act) {
+        List<Deed> deeds = trace.moments().stream().takeWhile(moment -> moment != act)
+                .map(moment -> new Deed(moment.act().id(), moment.act().expected(), BEGUN.plus(moment.end()), false)).toList();
+        return Making.of(trace.plan(), BEGUN, deeds);
     }
 
+    /** Too late from one second past the end of the first window that closes, by the clock and by what is noted of it; not before. */
     @ParameterizedTest
     @MethodSource("samples")
-    void checker_refusesEachClosingWindowOneSecondPastItsEnd_andNotBefore(Sample sample) {
+    void making_eachClosingWindow_isGoneOneSecondPastItsEnd_andNotBefore(Sample sample) {
         Trace trace = sample.trace();
-        Map<String, Duration> advised = new HashMap<>();
-        trace.moments().forEach(moment -> advised.put(moment.act().key(), moment.start()));
-        assertEquals(List.of(), late(trace, advised));
         for (Trace.Moment moment : trace.moments()) {
-            for (Trace.Wait wait : moment.waits()) {
-                if (wait.times().latest() != null) {
-                    Map<String, Duration> stretched = new HashMap<>(advised);
-                    stretched.put(moment.act().key(), wait.began().plus(wait.times().latest()));
-                    String name = wait.window().from() + " to " + wait.window().to();
-                    assertTrue(!late(trace, stretched).contains(name), name);
-                    stretched.put(moment.act().key(), wait.began().plus(wait.times().latest()).plusSeconds(1));
-                    assertTrue(late(trace, stretched).contains(name), name);
-                }
+            List<Trace.Wait> closing = moment.waits().stream().filter(wait -> wait.times().latest() != null).toList();
+            if (closing.isEmpty()) {
+                continue;
             }
+            Instant end = BEGUN.plus(closing.stream().map(wait -> wait.began().plus(wait.times().latest())).min(Duration::compareTo).orElseThrow());
+            for (Trace.Wait wait : closing) {
+                assertTrue(wait.times().latest().compareTo(wait.window().most()) <= 0, "no longer than practice allows: " + wait.window());
+            }
+            Making making = upTo(trace, moment);
+            Clock clock = making.clock().orElseThrow();
+            assertNotEquals(Clock.Phase.GONE, clock.phase(end.minusSeconds(1)), moment.act().id().toString());
+            assertEquals(Clock.Phase.GONE, clock.phase(end.plusSeconds(1)), moment.act().id().toString());
+            assertTrue(late(making, moment, end.plusSeconds(1)), moment.act().id().toString());
+            assertTrue(!late(making, moment, end.minusSeconds(1)), moment.act().id().toString());
         }
+    }
+
+    /** Whether the product notes an act begun at a moment as begun too late. */
+    private static boolean late(Making making, Trace.Moment moment, Instant begun) {
+        if (begun.isBefore(making.lastDeed())) {
+            return false;
+        }
+        Making done = making.with(new Deed(moment.act().id(), 0, begun.plus(moment.act().handsOn()), false));
+        return Departure.of(done).stream().anyMatch(departure -> departure.act().equals(moment.act().title()) && departure.words().contains("was the latest"));
     }
 }

@@ -5,7 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.time.Duration;
 import java.util.List;
-import kindveil.bench.Material;
+import kindveil.product.Products;
 import kindveil.bench.Step;
 import kindveil.light.Colour;
 import kindveil.reading.LookState;
@@ -33,7 +33,7 @@ class OiledPanelTest {
         assertEquals(2, facts.trace.plannedPasses());
         assertEquals(Duration.ofMinutes(5), facts.act("pass-1-rub").handsOn());
         facts.order("pass-2-judge", "finish", "oil", "look");
-        assertTrue(facts.act("oil").step() instanceof Step.Infuse oil && oil.agent() == Material.MINERAL_OIL);
+        assertTrue(facts.act("oil").step() instanceof Step.Infuse oil && oil.agent() == Products.MINERAL_OIL);
     }
 
     @Test

@@ -30,7 +30,7 @@ class OpaqueBackedLayTest {
         Colour light = Colour.parse("g", "#e0d4b8");
         assertTrue(ColourDifference.between(stack.at(dark, on).lab(), stack.at(light, on).lab()) < 5, "three white coats nearly hide what is below");
         assertTrue(ColourDifference.between(stack.at(dark, 0, 0).lab(), stack.at(light, 0, 0).lab()) > 30);
-        assertEquals(4, stack.states().size());
+        assertEquals(2, stack.masks().size());
     }
 
     @Test

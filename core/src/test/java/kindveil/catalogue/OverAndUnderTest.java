@@ -5,7 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.time.Duration;
 import java.util.List;
-import kindveil.bench.Hazard;
+import kindveil.product.Hazard;
 import kindveil.bench.Mask.Part;
 import kindveil.bench.Step;
 import kindveil.drying.Stage;
@@ -24,7 +24,7 @@ class OverAndUnderTest {
     @Test
     void underpainting_isThroughBeforeItIsCalledDone() {
         WayFacts facts = WayFacts.of("underpainting");
-        assertTrue(facts.wait("under", "look").window() instanceof Window.Dry dry && dry.stage() == Stage.THROUGH);
+        assertTrue(facts.wait("under", "look").window() instanceof Window.Dry dry && dry.what().equals(new Window.Dries.Coats(kindveil.bench.Face.SUPPORT_FRONT, Stage.THROUGH)));
         facts.with("kind", "spatter").order("under", "spatter", "look");
     }
 

@@ -6,7 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.time.Duration;
 import kindveil.bench.Face;
 import kindveil.bench.Mask.Part;
-import kindveil.bench.Material;
+import kindveil.product.Products;
 import kindveil.bench.ThingKind;
 import kindveil.light.Colour;
 import kindveil.reading.StackReading;
@@ -61,6 +61,6 @@ class PlatePullTest {
 
     @Test
     void paint_isAFilm_notASpoonful() {
-        assertTrue(facts.millilitres(Material.PLATE_PAINT) < 0.5);
+        assertTrue(facts.millilitres(Products.PLATE_PAINT) < 0.5);
     }
 }

@@ -3,7 +3,7 @@ package kindveil.catalogue;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import kindveil.bench.Material;
+import kindveil.product.Products;
 import kindveil.bench.Step;
 import kindveil.way.Window;
 import org.junit.jupiter.api.Test;
@@ -21,7 +21,7 @@ class PlateToTissueTest {
     void secondColour_isThereNone() {
         long coats = facts.trace.moments().stream().filter(m -> m.act().step() instanceof Step.Apply).count();
         assertEquals(1, coats);
-        assertTrue(facts.millilitres(Material.PLATE_PAINT) > 0);
+        assertTrue(facts.millilitres(Products.PLATE_PAINT) > 0);
     }
 
     @Test

@@ -10,7 +10,7 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import kindveil.bench.Face;
 import kindveil.bench.Ground;
-import kindveil.bench.Material;
+import kindveil.product.Products;
 import kindveil.bench.PrintKind;
 import kindveil.bench.Refusal;
 import kindveil.bench.Step;
@@ -31,35 +31,35 @@ class RefusalTest {
     private static final Duration LONG = Duration.ofMinutes(40);
 
     /** @param reason a part of what must be said @param remedy a part of what must be advised */
-    record Case(String way, Refusal.Kind kind, String reason, String remedy, Walk walk) {
+    record Case(String way, Refusal.Kind kind, String reason, String remedy, Otherwise walk) {
         @Override
         public String toString() {
             return way + ": " + kind + ", " + reason;
         }
     }
 
-    private static Case c(String way, UnaryOperator<Brief> brief, UnaryOperator<Walk> walk, Refusal.Kind kind, String reason, String remedy) {
+    private static Case c(String way, UnaryOperator<Brief> brief, UnaryOperator<Otherwise> walk, Refusal.Kind kind, String reason, String remedy) {
         Way w = Catalogue.way(way);
-        return new Case(way, kind, reason, remedy, walk.apply(Walk.of(w.expand(brief.apply(Samples.usual(w))))));
+        return new Case(way, kind, reason, remedy, walk.apply(Otherwise.of(w.expand(brief.apply(Samples.usual(w))))));
     }
 
     private static Case brief(String way, UnaryOperator<Brief> brief, Refusal.Kind kind, String reason, String remedy) {
         return c(way, brief, walk -> walk, kind, reason, remedy);
     }
 
-    private static Case walk(String way, UnaryOperator<Walk> walk, Refusal.Kind kind, String reason, String remedy) {
+    private static Case walk(String way, UnaryOperator<Otherwise> walk, Refusal.Kind kind, String reason, String remedy) {
         return c(way, b -> b, walk, kind, reason, remedy);
     }
 
     private static Case over(String first, UnaryOperator<Brief> brief, String second, Refusal.Kind kind, String reason, String remedy) {
         Way a = Catalogue.way(first);
         Way b = Catalogue.way(second);
-        Work work = new Work(List.of(new Work.Part(a, brief.apply(Samples.usual(a))), new Work.Part(b, Samples.usual(b))));
-        return new Case(first + " + " + second, kind, reason, remedy, Walk.of(work.expand()));
+        Work work = Work.on(brief.apply(Samples.usual(a)).base(), List.of(new Work.Part(a, brief.apply(Samples.usual(a))), new Work.Part(b, Samples.usual(b))));
+        return new Case(first + " + " + second, kind, reason, remedy, Otherwise.of(work.expand()));
     }
 
-    private static Step paintBack(String materialOn) {
-        return Step.coat(Face.PRINT_BACK, Material.valueOf(materialOn), 80, Tool.BRUSH);
+    private static Step paintBack(String productOn) {
+        return Step.coat(Face.PRINT_BACK, Products.of(productOn), 80, Tool.BRUSH);
     }
 
     static Stream<Case> cases() {
@@ -67,10 +67,10 @@ class RefusalTest {
                 brief("gel-lay", b -> b.with(PrintKind.DYE_INKJET), WATER_RUNS_INK, "dye ink on plain paper dissolves in water and bleeds", "Take a laser or photocopy"),
                 brief("gel-lay", b -> b.with(Ground.WATER_SOLUBLE), WATER_RUNS_GROUND, "watercolour or other paint that water lifts", "Seal it with a coat of clear medium"),
                 brief("gel-lay", b -> b.with(Ground.FRESH_PAINT), GROUND_NOT_DRY, "not dry yet", "Let the ground dry through"),
-                brief("gel-lay", b -> b.with(Ground.OIL), WATER_OVER_OIL, "oil paint, or a finish of oil does not hold", "Lay water-borne coats before the oil"),
-                brief("gel-lay", b -> b.with("clearing", "mineral-oil").with("sealing", "gloss-varnish"), WATER_OVER_OIL, "over mineral oil", "leave the oil as the last coat"),
+                brief("gel-lay", b -> b.with(Ground.OIL), NOT_OVER, "oil paint, or a finish of oil does not hold", "Lay water-borne coats before the oil"),
+                brief("gel-lay", b -> b.with("clearing", "mineral-oil").with("sealing", "gloss-varnish"), NOT_OVER, "over mineral oil", "leave the oil as the last coat"),
                 brief("gel-lay", b -> b.with(PrintKind.COATED_MAGAZINE), DOES_NOT_LIFT, "keeps its ink", "does a wet finger darken it"),
-                brief("gel-lay", b -> b.with(PrintKind.FILM_PIGMENT), NO_RELEASE, "only into release solution or transfer gel", "Choose film release"),
+                brief("gel-lay", b -> b.with(PrintKind.FILM_PIGMENT), NO_RELEASE, "only into release solution or transfer gel", "the ranking of ways says where film goes"),
                 brief("gel-lay", b -> b.with(PrintKind.TISSUE_TONER), DOES_NOT_RUB, "Tissue does not rub away", "thin copy paper"),
                 brief("gel-lay", b -> b.with(PrintKind.TISSUE_TONER), TEARS, "Tissue tears as soon as water softens it", "Wet it out with thin medium"),
                 brief("gel-lay", b -> b.with(PrintKind.DYE_SUBLIMATION), DOES_NOT_RUB, "Photo paper does not rub away", "thin copy paper"),
@@ -79,11 +79,11 @@ class RefusalTest {
                 walk("gel-lay", w -> w.hurrying("pass-1-wet"), NOT_DRY, "water now lifts the image", "Wait about"),
                 walk("gel-lay", w -> w.late("lay", LONG), BED_CLOSED, "has lost", "Lay a fresh thin coat"),
                 walk("gel-lay", w -> w.without("coat"), NO_WET_BED, "There is no wet coat to hold the print", "Lay the coat first"),
-                walk("gel-lay", w -> w.instead("trim", paintBack("GLOSS_MEDIUM")), PAPER_SEALED_IN, "seals the paper in", "Wipe it off at once"),
+                walk("gel-lay", w -> w.instead("trim", paintBack("gloss-medium")), PAPER_SEALED_IN, "seals the paper in", "Wipe it off at once"),
                 c("gel-lay", b -> b.with("sealing", "gloss-varnish"), w -> w.hurrying("seal"), NOT_CURED, "not cured", "3 days for thin films"),
                 walk("gel-lay", w -> w.without("pass-1-wet"), DRY_PAPER, "The paper is dry", "Wet it evenly grey"),
                 c("gel-lay", b -> b.with("weight", "flat"), w -> w.without("unload"), STILL_LOADED, "weight is still on", "Take the weight off"),
-                walk("gel-lay", w -> w.hurrying("pass-4-judge").hurrying("clear"), STILL_WET, "still damp", "Wait about 15 min"),
+                walk("gel-lay", w -> w.hurrying("pass-4-judge").hurrying("clear"), STILL_WET, "still damp", "Wait about 5 min"),
                 brief("gesso-bed", b -> b.with(PrintKind.PIGMENT_INKJET), WATER_RUNS_INK, "pigment ink on plain paper dissolves", "fix the print"),
                 walk("gesso-bed", w -> w.hurrying("pass-1-wet"), NOT_DRY, "% of the way to through", "Wait about"),
                 c("gesso-bed", b -> b.with("hurry", "heat"), w -> w.instead("heat", new Step.Heat(Face.PRINT_BACK, 10, Duration.ofMinutes(30))), TOO_CLOSE, "10 cm is too close", "20 to 25 cm"),
@@ -107,8 +107,8 @@ class RefusalTest {
                 walk("viscous-film-lay", w -> w.hurrying("rinse"), NOT_DRY, "the rinse would float the image off", "Wait about"),
                 over("viscous-film-lay", b -> b.with("rinse", "left"), "block-overprint", RECEIVER_ON, "receiver coating still lies on top", "Rinse it off first"),
                 over("viscous-film-lay", b -> b.with("rinse", "left"), "glazing", RECEIVER_ON, "transparent glaze will not take on it", "never rubbed"),
-                over("oiled-panel", b -> b, "glazing", WATER_OVER_OIL, "Transparent glaze over mineral oil does not hold", "before the oil"),
-                over("oiled-panel", b -> b, "gel-lay", WATER_OVER_OIL, "over mineral oil", "leave the oil as the last coat"),
+                over("oiled-panel", b -> b, "glazing", NOT_OVER, "Transparent glaze over mineral oil does not hold", "before the oil"),
+                over("oiled-panel", b -> b, "gel-lay", NOT_OVER, "over mineral oil", "leave the oil as the last coat"),
                 over("heat-crackle", b -> b, "glazing", SOLUBLE_BELOW, "Soluble spray ink lies on top and runs under a brush", "light spray first"),
                 walk("oiled-panel", w -> w.hurrying("pass-2-judge").hurrying("oil"), STILL_WET, "mineral oil would shut the water in", "turned white"),
                 walk("free-skin", w -> w.without("coat-"), NOT_PREPARED, "Nothing will hold the image", "Coat the face of the print"),
@@ -118,7 +118,7 @@ class RefusalTest {
                 walk("tape-lift", w -> w.instead("strips", new Step.Wet(Face.PRINT_BACK, Tool.SPRAY_BOTTLE, Bath.SURFACE)), STILL_WET, "Tape does not stick to damp paper", "take a fresh one"),
                 walk("tape-lift", w -> w.instead("burnish", new Step.Heat(Face.PRINT_BACK, 25, Duration.ofMinutes(1))), MELTS, "Tape shrinks and melts", "dry in the air"),
                 walk("tape-lift", w -> w.without("lay-tape"), NOT_JOINED, "Nothing is laid there yet", "Lay the print first"),
-                walk("opaque-backed-lay", w -> w.instead("face", paintBack("GLOSS_MEDIUM")), PAPER_SEALED_IN, "no water will get to it again", "keep the back clean"),
+                walk("opaque-backed-lay", w -> w.instead("face", paintBack("gloss-medium")), PAPER_SEALED_IN, "no water will get to it again", "keep the back clean"),
                 walk("opaque-backed-lay", w -> w.hurrying("opaque-2"), NOT_DRY, "a coat now drags it", "Wait about"),
                 walk("fixed-inkjet-lay", w -> w.without("fix"), WATER_RUNS_INK, "bleeds from", "spray outdoors"),
                 brief("fixed-inkjet-lay", b -> b.with(Support.JOURNAL_PAGE), BOUND_PAGE, "the whole book swells", "collage it in"),

@@ -29,7 +29,7 @@ public final class Samples {
 
         @Override
         public String toString() {
-            return way.key() + " " + brief.choices() + " on " + brief.support();
+            return way.key() + " " + brief.settings().choices() + " on " + brief.support();
         }
     }
 

@@ -4,8 +4,9 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.time.Duration;
-import kindveil.bench.Hazard;
+import kindveil.product.Hazard;
 import kindveil.bench.ThingKind;
+import kindveil.way.ActId;
 import kindveil.reading.AmountReading;
 import kindveil.reading.CautionReading;
 import org.junit.jupiter.api.Test;
@@ -28,7 +29,7 @@ class SkinFloatTest {
 
     @Test
     void secondTray_isOneToSixteen() {
-        var batch = AmountReading.of(facts.trace, Samples.WIDTH, Samples.HEIGHT).batch("bath").orElseThrow();
+        var batch = AmountReading.of(facts.trace, Samples.WIDTH, Samples.HEIGHT).batch(ActId.first("bath")).orElseThrow();
         assertEquals(16, batch.shares().get(1).volume().millilitres() / batch.shares().get(0).volume().millilitres(), 1e-9);
     }
 

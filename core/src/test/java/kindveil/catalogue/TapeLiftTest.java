@@ -5,7 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.time.Duration;
 import kindveil.bench.Face;
-import kindveil.bench.Hazard;
+import kindveil.product.Hazard;
 import kindveil.bench.Layer;
 import kindveil.bench.Step;
 import kindveil.bench.ThingKind;

@@ -3,7 +3,7 @@ package kindveil.catalogue;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import kindveil.bench.Material;
+import kindveil.product.Products;
 import kindveil.bench.Step;
 import kindveil.light.Colour;
 import kindveil.reading.StackReading;
@@ -16,7 +16,7 @@ class TissueLayTest {
     void medium_liesUnderAndOverIt_andNoWaterIsUsed() {
         facts.order("under", "lay", "over");
         assertTrue(!facts.has(Step.Wet.class));
-        assertEquals(2, facts.trace.moments().stream().filter(m -> m.act().step() instanceof Step.Apply a && a.material() == Material.STIFFENING_MEDIUM).count());
+        assertEquals(2, facts.trace.moments().stream().filter(m -> m.act().step() instanceof Step.Apply a && a.product() == Products.STIFFENING_MEDIUM).count());
     }
 
     @Test

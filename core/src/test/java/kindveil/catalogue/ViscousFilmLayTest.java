@@ -4,7 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.time.Duration;
-import kindveil.bench.Material;
+import kindveil.product.Products;
 import kindveil.bench.Step;
 import kindveil.measure.Length;
 import kindveil.reading.AmountReading;
@@ -22,7 +22,7 @@ class ViscousFilmLayTest {
     @Test
     void gel_restsHalfAnHour_andAnA4TakesAboutFifteenMillilitres() {
         facts.neverBefore("shake", "bed", Duration.ofMinutes(30));
-        double a4 = AmountReading.of(facts.trace, Length.ofMillimetres(210), Length.ofMillimetres(297)).of(Material.TRANSFER_GEL).millilitres();
+        double a4 = AmountReading.of(facts.trace, Length.ofMillimetres(210), Length.ofMillimetres(297)).of(Products.TRANSFER_GEL).millilitres();
         assertEquals(15, a4, 2.5);
     }
 

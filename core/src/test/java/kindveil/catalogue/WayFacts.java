@@ -5,7 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.time.Duration;
 import java.util.List;
-import kindveil.bench.Material;
+import kindveil.product.Product;
 import kindveil.bench.Step;
 import kindveil.measure.Preset;
 import kindveil.reading.AmountReading;
@@ -47,7 +47,7 @@ final class WayFacts {
     }
 
     Trace.Wait wait(String from, String to) {
-        return trace.moment(to).orElseThrow(() -> new AssertionError("no act " + to + " in " + keys())).waits().stream().filter(w -> w.window().from().equals(from)).findFirst()
+        return trace.moment(to).orElseThrow(() -> new AssertionError("no act " + to + " in " + keys())).waits().stream().filter(w -> w.window().from().key().equals(from)).findFirst()
                 .orElseThrow(() -> new AssertionError("no window from " + from + " to " + to));
     }
 
@@ -82,8 +82,8 @@ final class WayFacts {
         return trace.moment(key).orElseThrow().act();
     }
 
-    double millilitres(Material material) {
-        return AmountReading.of(trace, Samples.WIDTH, Samples.HEIGHT).of(material).millilitres();
+    double millilitres(Product product) {
+        return AmountReading.of(trace, Samples.WIDTH, Samples.HEIGHT).of(product).millilitres();
     }
 
     List<String> refusals() {

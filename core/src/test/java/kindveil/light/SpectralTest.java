@@ -4,11 +4,9 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
-import kindveil.light.Fibre.Filling;
 import kindveil.measure.UnusableValue;
 import org.junit.jupiter.api.Test;
 
@@ -43,53 +41,6 @@ class SpectralTest {
         assertEquals(1, white.green(), 1e-4);
         assertEquals(1, white.blue(), 1e-4);
         assertEquals(100, Observer.lab(Spectrum.flat(1)).lightness(), 1e-9);
-    }
-
-    /** Baked against the full fold over random stacks and grounds: p99 at most 0.5, worst at most 1.5 ΔE00. */
-    @Test
-    void baked_randomStacks_staysCloseToTheSpectralFold() {
-        Random random = new Random(5);
-        List<Double> differences = new ArrayList<>();
-        for (int s = 0; s < 25; s++) {
-            Stack stack = randomStack(random);
-            Baked baked = Baked.of(stack);
-            for (int i = 0; i < 120; i++) {
-                Colour ground = random(random, 0.0, 1.0);
-                differences.add(ColourDifference.between(stack.over(ground).lab(), baked.over(ground).lab()));
-            }
-        }
-        double[] sorted = differences.stream().mapToDouble(Double::doubleValue).sorted().toArray();
-        double p99 = sorted[(int) (sorted.length * 0.99)];
-        double worst = sorted[sorted.length - 1];
-        assertTrue(p99 <= 0.5, "99th percentile " + p99);
-        assertTrue(worst <= 1.5, "worst " + worst);
-    }
-
-    private static Stack randomStack(Random random) {
-        Stack stack = Stack.bare(random.nextBoolean() ? Surface.GLOSS : Surface.MATTE);
-        for (int layer = random.nextInt(4); layer >= 0; layer--) {
-            stack = stack.plusInside(switch (random.nextInt(3)) {
-                case 0 -> new Toner(random.nextDouble(0.1, 0.6)).solid();
-                case 1 -> Fibre.film(random.nextDouble(0.5, 12), Filling.ACRYLIC);
-                default -> glaze(random);
-            });
-        }
-        return random.nextBoolean() ? stack : new Stack(stack.inside(), Surface.MATTE, List.of(Fibre.film(random.nextDouble(0.5, 12), Filling.AIR)));
-    }
-
-    private static Film glaze(Random random) {
-        Spectrum colour = Upsampling.spectrum(random(random, 0.1, 0.95));
-        return Film.of(colour.map(r -> -Math.log(r) * 0.5), Spectrum.flat(random.nextDouble(0.001, 0.3)), 1);
-    }
-
-    @Test
-    void look_wholePicture_equalsEachPixelAlone() {
-        Look look = new Look(java.util.List.of(Stack.bare(Surface.GLOSS), Stack.bare(Surface.GLOSS).plusInside(new Toner(0.2).solid())));
-        Colour ground = new Colour(0.4, 0.3, 0.2);
-        var grounds = new kindveil.image.Picture(kindveil.image.Plane.filled(2, 1, 0.4f), kindveil.image.Plane.filled(2, 1, 0.3f), kindveil.image.Plane.filled(2, 1, 0.2f));
-        var seen = look.over(grounds, java.util.List.of(kindveil.image.Plane.of(2, 1, new float[] {0, 0.5f})));
-        assertEquals(look.at(ground, 0).red(), seen.red().at(0, 0), 2e-3);
-        assertEquals(look.at(ground, 0.5f).green(), seen.green().at(1, 0), 2e-3);
     }
 
     @Test

@@ -8,6 +8,7 @@ import java.time.Instant;
 import java.util.List;
 import kindveil.catalogue.Catalogue;
 import kindveil.making.Comparison.Difference;
+import kindveil.way.ActId;
 import kindveil.way.Brief;
 import kindveil.way.Briefs;
 import kindveil.way.Way;
@@ -21,13 +22,13 @@ class ComparisonTest {
     /** A making as planned, whose acts from {@code from} on were done later. */
     private Making made(Brief brief, String from, Duration later) {
         Making fresh = Making.of(way.expand(brief), BEGUN, List.of());
-        int at = fresh.plan().indexOf(from);
-        return Making.of(fresh.plan(), BEGUN, fresh.forecast(BEGUN).stream().map(m -> new Deed(m.act().key(), m.act().expected(),
-                BEGUN.plus(m.end()).plus(fresh.plan().indexOf(m.act().key()) >= at ? later : Duration.ZERO), false)).toList());
+        int at = fresh.plan().indexOf(ActId.first(from));
+        return Making.of(fresh.plan(), BEGUN, fresh.forecast(BEGUN).stream().map(m -> new Deed(m.act().id(), m.act().expected(),
+                BEGUN.plus(m.end()).plus(fresh.plan().indexOf(m.act().id()) >= at ? later : Duration.ZERO), false)).toList());
     }
 
     private List<Difference> between(Brief one, Making first, Brief other, Making second) {
-        return Comparison.of(Work.of(way, one), first, Work.of(way, other), second).differences();
+        return Comparison.of(Begun.of(Work.of(way, one)), first, Begun.of(Work.of(way, other)), second).differences();
     }
 
     @Test

@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import kindveil.way.Act;
+import kindveil.way.ActId;
 import kindveil.way.Briefs;
 import kindveil.catalogue.Catalogue;
 import kindveil.way.Plan;
@@ -21,7 +22,7 @@ class DepartureTest {
 
     private List<Deed> asPlanned() {
         return new ArrayList<>(Making.of(plan, BEGUN, List.of()).forecast(BEGUN).stream()
-                .map(m -> new Deed(m.act().key(), m.act().expected(), BEGUN.plus(m.end()), false)).toList());
+                .map(m -> new Deed(m.act().id(), m.act().expected(), BEGUN.plus(m.end()), false)).toList());
     }
 
     private static Deed later(Deed deed, Duration by) {
@@ -40,7 +41,7 @@ class DepartureTest {
     @Test
     void of_layingTooLate_saysBothTimes() {
         List<Deed> deeds = asPlanned();
-        List<Deed> late = deeds.stream().map(d -> plan.indexOf(d.act()) >= plan.indexOf("lay") ? later(d, Duration.ofMinutes(12)) : d).toList();
+        List<Deed> late = deeds.stream().map(d -> plan.indexOf(d.act()) >= plan.indexOf(ActId.first("lay")) ? later(d, Duration.ofMinutes(12)) : d).toList();
         List<Departure> found = departures(late);
         assertTrue(found.stream().anyMatch(d -> d.act().equals("Lay the print, face down") && d.words().equals("begun after 12 min, 6 min was the latest")), found.toString());
         assertTrue(found.stream().anyMatch(d -> d.words().startsWith("against the bench: The bed has lost")), found.toString());
@@ -49,7 +50,7 @@ class DepartureTest {
     @Test
     void of_rubbingTooSoon_saysWhatWasAsked() {
         List<Deed> deeds = new ArrayList<>(asPlanned().subList(0, 8));
-        deeds.add(new Deed("pass-1-wet", 0, deeds.getLast().at().plus(Duration.ofMinutes(20)), false));
+        deeds.add(new Deed(ActId.first("pass-1-wet"), 0, deeds.getLast().at().plus(Duration.ofMinutes(20)), false));
         List<Departure> found = departures(deeds);
         assertEquals("Wet the paper", found.getFirst().act());
         assertEquals("begun after 20 min, 60 min at the earliest was asked", found.getFirst().words());
@@ -58,7 +59,7 @@ class DepartureTest {
     @Test
     void of_leftFarLonger_saysSo() {
         List<Deed> deeds = asPlanned();
-        List<Deed> left = deeds.stream().map(d -> plan.indexOf(d.act()) >= plan.indexOf("pass-1-wet") ? later(d, Duration.ofDays(1)) : d).toList();
+        List<Deed> left = deeds.stream().map(d -> plan.indexOf(d.act()) >= plan.indexOf(ActId.first("pass-1-wet")) ? later(d, Duration.ofDays(1)) : d).toList();
         List<Departure> found = departures(left);
         assertEquals(1, found.size(), found.toString());
         assertTrue(found.getFirst().words().startsWith("left for 25 h"), found.toString());
@@ -100,7 +101,7 @@ class DepartureTest {
                     break;
                 }
                 at = at.plus(Duration.ofSeconds(random.nextInt(9000)));
-                deeds.add(new Deed(act.key(), random.nextInt(act.answers().size()), at, false));
+                deeds.add(new Deed(act.id(), random.nextInt(act.answers().size()), at, false));
                 Making after = Making.of(plan, BEGUN, deeds);
                 assertTrue(after.moments().size() - making.moments().size() <= 1);
                 assertEquals(act, Making.of(plan, BEGUN, deeds.subList(0, deeds.size() - 1)).current().orElseThrow());

@@ -12,6 +12,7 @@ import java.util.List;
 import kindveil.making.Clock.Phase;
 import kindveil.measure.UnusableValue;
 import kindveil.way.Act;
+import kindveil.way.ActId;
 import kindveil.way.Answer;
 import kindveil.way.Briefs;
 import kindveil.catalogue.Catalogue;
@@ -30,7 +31,7 @@ class MakingTest {
         int minute = 0;
         while (!making.current().orElseThrow().key().equals(until)) {
             minute += minutesEach;
-            deeds.add(new Deed(making.current().orElseThrow().key(), 0, at(minute), false));
+            deeds.add(new Deed(making.current().orElseThrow().id(), 0, at(minute), false));
             making = Making.of(plan, BEGUN, deeds);
         }
         return deeds;
@@ -95,10 +96,10 @@ class MakingTest {
     @Test
     void take_rescue_staysAtTheActAndShowsIt() {
         List<Deed> deeds = until("lay", 1);
-        Making making = making(deeds, new Deed("lay", 1, at(9), false));
+        Making making = making(deeds, new Deed(ActId.first("lay"), 1, at(9), false));
         assertEquals("lay", making.current().orElseThrow().key());
         assertTrue(making.rescue().orElseThrow().meaning().startsWith("Do not lift it"));
-        Making after = making(deeds, new Deed("lay", 1, at(9), false), new Deed("lay", 0, at(10), false));
+        Making after = making(deeds, new Deed(ActId.first("lay"), 1, at(9), false), new Deed(ActId.first("lay"), 0, at(10), false));
         assertEquals("press", after.current().orElseThrow().key());
         assertTrue(after.rescue().isEmpty());
     }
@@ -106,9 +107,9 @@ class MakingTest {
     @Test
     void take_enoughAfterTheFirstPass_skipsToTheFinish() {
         List<Deed> deeds = until("pass-1-judge", 70);
-        Making making = making(deeds, new Deed("pass-1-judge", 1, at(70 * 40), false));
+        Making making = making(deeds, new Deed(ActId.first("pass-1-judge"), 1, at(70 * 40), false));
         assertEquals("finish", making.current().orElseThrow().key());
-        Making more = making(deeds, new Deed("pass-1-judge", 0, at(70 * 40), false));
+        Making more = making(deeds, new Deed(ActId.first("pass-1-judge"), 0, at(70 * 40), false));
         assertEquals("pass-2-wet", more.current().orElseThrow().key());
     }
 
@@ -123,8 +124,8 @@ class MakingTest {
     @Test
     void take_toldLate_countsFromWhenItHappened() {
         List<Deed> deeds = until("press", 1);
-        Clock early = making(deeds, new Deed("press", 0, at(10), false), new Deed("coat-wash", 0, at(12), false)).clock().orElseThrow();
-        Clock late = making(deeds, new Deed("press", 0, at(50), false), new Deed("coat-wash", 0, at(52), false)).clock().orElseThrow();
+        Clock early = making(deeds, new Deed(ActId.first("press"), 0, at(10), false), new Deed(ActId.first("coat-wash"), 0, at(12), false)).clock().orElseThrow();
+        Clock late = making(deeds, new Deed(ActId.first("press"), 0, at(50), false), new Deed(ActId.first("coat-wash"), 0, at(52), false)).clock().orElseThrow();
         assertTrue(early.opens().isBefore(late.opens()));
         assertEquals(at(10), early.began());
     }
@@ -132,11 +133,11 @@ class MakingTest {
     @Test
     void take_wrongAct_wrongAnswer_orBeforeTheLast_isRefused() {
         List<Deed> deeds = until("lay", 1);
-        String wrong = assertThrows(UnusableValue.class, () -> making(deeds, new Deed("press", 0, at(9), false))).getMessage();
+        String wrong = assertThrows(UnusableValue.class, () -> making(deeds, new Deed(ActId.first("press"), 0, at(9), false))).getMessage();
         assertTrue(wrong.contains("Expected “Lay the print, face down”, the act at hand"), wrong);
-        String answer = assertThrows(UnusableValue.class, () -> making(deeds, new Deed("lay", 7, at(9), false))).getMessage();
+        String answer = assertThrows(UnusableValue.class, () -> making(deeds, new Deed(ActId.first("lay"), 7, at(9), false))).getMessage();
         assertTrue(answer.contains("answer: “8” cannot be used. Expected 1 to 3"), answer);
-        String early = assertThrows(UnusableValue.class, () -> making(deeds, new Deed("lay", 0, BEGUN, false))).getMessage();
+        String early = assertThrows(UnusableValue.class, () -> making(deeds, new Deed(ActId.first("lay"), 0, BEGUN, false))).getMessage();
         assertTrue(early.contains("Take back the act before it first"), early);
     }
 
@@ -147,12 +148,12 @@ class MakingTest {
         for (Act act = making(deeds).current().orElseThrow(); act != null; act = making(deeds).current().orElse(null)) {
             Answer answer = act.answers().get(act.expected());
             minute += 200;
-            deeds.add(new Deed(act.key(), act.answers().indexOf(answer), at(minute), false));
+            deeds.add(new Deed(act.id(), act.answers().indexOf(answer), at(minute), false));
         }
         Making making = making(deeds);
         assertTrue(making.finished());
         assertEquals(0, making.remaining());
-        assertThrows(UnusableValue.class, () -> making(deeds, new Deed("look", 0, at(minuteAfter(deeds)), false)));
+        assertThrows(UnusableValue.class, () -> making(deeds, new Deed(ActId.first("look"), 0, at(minuteAfter(deeds)), false)));
     }
 
     private static int minuteAfter(List<Deed> deeds) {
@@ -163,7 +164,7 @@ class MakingTest {
     void asFarAsItFits_deedsOfAnotherPlan_standWhereTheyPart() {
         List<Deed> deeds = new ArrayList<>(until("lay", 1));
         assertEquals("lay", Making.asFarAsItFits(plan, BEGUN, deeds).current().orElseThrow().key());
-        deeds.set(2, new Deed("an-act-that-was", 0, deeds.get(2).at(), false));
+        deeds.set(2, new Deed(ActId.first("an-act-that-was"), 0, deeds.get(2).at(), false));
         Making making = Making.asFarAsItFits(plan, BEGUN, deeds);
         assertEquals(2, making.moments().size());
         assertThrows(UnusableValue.class, () -> Making.of(plan, BEGUN, deeds));

@@ -49,10 +49,10 @@ class LookStateTest {
         Way gel = Catalogue.way("gel-lay");
         Way gesso = Catalogue.way("gesso-bed");
         Trace whole = Trace.of(new Work(List.of(new Work.Part(gel, Samples.usual(gel)), new Work.Part(gesso, Samples.usual(gesso).with(Samples.usual(gel).support())))).expand());
-        Bench second = LookState.WET.bench(whole.part(2), 1);
+        Bench second = LookState.WET.bench(whole.part(1), 1);
         assertEquals(List.of(1, 0), second.pictures(Face.SUPPORT_FRONT).stream().map(kindveil.bench.Mask::picture).toList());
-        assertEquals(4, StackReading.of(second).states().size());
-        assertEquals(2, StackReading.of(LookState.WET.bench(whole.part(1), 1)).states().size());
+        assertEquals(2, StackReading.of(second).look().veils().size(), "each picture is a veil of its own");
+        assertEquals(1, StackReading.of(LookState.WET.bench(whole.part(0), 1)).look().veils().size());
     }
 
     @Test

@@ -8,12 +8,15 @@ import java.util.List;
 import java.util.Map;
 import kindveil.light.Colour;
 import kindveil.reading.StackReading.Kind;
+import kindveil.catalogue.Catalogue;
+import kindveil.measure.Length;
+import kindveil.way.ActId;
 import kindveil.way.Brief;
 import kindveil.way.Briefs;
 import kindveil.catalogue.Catalogue;
 import kindveil.bench.Ground;
 import kindveil.bench.Hand;
-import kindveil.bench.Material;
+import kindveil.product.Products;
 import kindveil.bench.PrintKind;
 import kindveil.bench.Step;
 import kindveil.way.Trace;
@@ -98,16 +101,15 @@ class ReadingTest {
         Brief brief = Briefs.sound();
         AmountReading amounts = AmountReading.of(trace(brief), brief.width(), brief.height());
         double bed = 0.12 * 0.16 * 100 * 1.15;
-        assertEquals(bed, amounts.forAct("coat").orElseThrow().volume().millilitres(), 1e-9);
-        assertEquals(bed + 0.12 * 0.16 * 60 * 1.15, amounts.byMaterial().get(Material.GLOSS_MEDIUM).millilitres(), 1e-9);
+        assertEquals(bed, amounts.forAct(ActId.first("coat")).orElseThrow().volume().millilitres(), 1e-9);
+        assertEquals(bed + 0.12 * 0.16 * 60 * 1.15, amounts.byProduct().get(Products.GLOSS_MEDIUM).millilitres(), 1e-9);
     }
 
     @Test
     void amounts_tenByFifteenCentimetres_areWhatPracticeSays() {
-        Brief brief = new Brief(kindveil.measure.Length.ofMillimetres(100), kindveil.measure.Length.ofMillimetres(150), PrintKind.GOOD_TONER, 0, Hand.MIRRORED,
-                kindveil.bench.Support.BIRCH_PANEL, Ground.ACRYLIC_PAINT, kindveil.way.Wish.CLEAN, Map.of(), Map.of(), Map.of(), Briefs.sound().room());
-        double thin = AmountReading.of(trace(brief), brief.width(), brief.height()).forAct("coat").orElseThrow().volume().millilitres();
-        double deep = AmountReading.of(trace(brief.with("school", "deep-bed")), brief.width(), brief.height()).forAct("coat").orElseThrow().volume().millilitres();
+        Brief brief = Brief.usual(Catalogue.way("gel-lay"), Length.ofMillimetres(100), Length.ofMillimetres(150), Briefs.sound().room());
+        double thin = AmountReading.of(trace(brief), brief.width(), brief.height()).forAct(ActId.first("coat")).orElseThrow().volume().millilitres();
+        double deep = AmountReading.of(trace(brief.with("school", "deep-bed")), brief.width(), brief.height()).forAct(ActId.first("coat")).orElseThrow().volume().millilitres();
         assertTrue(thin >= 1.5 && thin <= 5, "thin coat " + thin);
         assertTrue(deep >= 25 && deep <= 50, "deep bed " + deep);
     }
@@ -118,8 +120,8 @@ class ReadingTest {
         Duration hands = times.entries().stream().map(e -> e.act().handsOn()).reduce(Duration.ZERO, Duration::plus);
         Duration waits = times.entries().stream().map(TimeReading.Entry::pause).reduce(Duration.ZERO, Duration::plus);
         assertEquals(times.handsOn(), hands);
-        assertEquals(times.elapsed(), hands.plus(waits));
-        assertTrue(times.elapsed().compareTo(Duration.ofHours(6)) < 0, times.elapsed().toString());
+        assertEquals(times.walked(), hands.plus(waits));
+        assertTrue(times.elapsed().orElseThrow().compareTo(Duration.ofHours(6)) < 0, times.elapsed().toString());
     }
 
     @Test

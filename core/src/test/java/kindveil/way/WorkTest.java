@@ -22,36 +22,46 @@ class WorkTest {
         return new Work.Part(way, Samples.usual(way).with(Support.WATERCOLOUR_PAPER));
     }
 
-    private static final Work SEVERAL = new Work(List.of(part("underpainting"), part("gel-lay"), part("plate-pull"), part("glazing")));
+    private static final Work SEVERAL = Work.on(part("underpainting").brief().base(), List.of(part("underpainting"), part("gel-lay"), part("plate-pull"), part("glazing")));
 
     @Test
     void expand_several_runsOneBenchAcrossAll() {
         Trace trace = Trace.of(SEVERAL.expand());
         assertEquals(List.of(), trace.refusals().stream().map(r -> r.words()).toList());
         assertEquals(2, trace.end().pictures(Face.SUPPORT_FRONT).size());
-        assertEquals("4.", trace.moments().getLast().act().key().substring(0, 2));
+        assertEquals(3, trace.moments().getLast().act().id().part());
     }
 
     @Test
     void expand_several_eachBeginsOnlyWhenWhatIsBelowIsThrough() {
         Trace trace = Trace.of(SEVERAL.expand());
-        for (int i = 2; i <= 4; i++) {
+        for (int i = 1; i < 4; i++) {
             Trace.Moment first = trace.part(i).moments().getFirst();
-            assertTrue(first.before().wettest(Face.SUPPORT_FRONT).map(coat -> coat.wetness().waterShare(first.start()) <= Stage.THROUGH.waterShare() + 0.01).orElse(true), first.act().key());
+            assertTrue(first.before().wettest(Face.SUPPORT_FRONT).map(coat -> coat.waterShare(first.start()) <= Stage.THROUGH.waterShare() + 0.01).orElse(true), first.act().key());
         }
     }
 
     @Test
-    void partOf_actKey_isItsPrefix() {
-        assertEquals(0, Work.partOf("coat", 1));
-        assertEquals(2, Work.partOf("3.coat", 4));
+    void actId_parse_isTheInverseOfItsText() {
+        assertEquals(ActId.first("coat"), ActId.parse("coat"));
+        assertEquals(new ActId(2, "coat"), ActId.parse("3.coat"));
+        assertEquals("3.coat", ActId.parse("3.coat").toString());
+        for (String wrong : List.of("0.coat", "x.coat", "1.", "1.a.b", "", "100.coat", "-1.coat")) {
+            assertThrows(kindveil.measure.UnusableValue.class, () -> ActId.parse(wrong), wrong);
+        }
+    }
+
+    @Test
+    void work_ofNothingOrOnTwoBases_impossible() {
         assertThrows(IllegalArgumentException.class, () -> new Work(List.of()));
+        Way way = Catalogue.way("gel-lay");
+        assertThrows(IllegalArgumentException.class, () -> new Work(List.of(new Work.Part(way, Briefs.sound()), new Work.Part(way, Briefs.sound().with(kindveil.bench.Support.CANVAS)))));
     }
 
     @Test
     void part_ofAWorkOfOne_isTheWhole() {
         Trace trace = Trace.of(Work.of(Catalogue.way("gel-lay"), Briefs.sound()).expand());
-        assertEquals(trace.moments().size(), trace.part(1).moments().size());
+        assertEquals(trace.moments().size(), trace.part(0).moments().size());
     }
 
     @Test
@@ -61,12 +71,12 @@ class WorkTest {
         assertTrue(keys.indexOf("clean") < keys.indexOf("opaque-2"), "the support is made ready while the first backing dries: " + keys);
         assertTrue(keys.indexOf("opaque-1") < keys.indexOf("opaque-2") && keys.indexOf("face") < keys.indexOf("bed-2"));
         List<Act> merged = Tracks.interleaved(List.of(act("a1", 1), act("a2", 1)), List.of(act("b1", 2), act("b2", 1)),
-                List.of(new Window.Dry("a1", "a2", Face.SUPPORT_FRONT, null, Duration.ofMinutes(10), Duration.ofMinutes(10), "", kindveil.measure.Provenance.PRACTICE)));
+                List.of(new Window.Dry(ActId.first("a1"), ActId.first("a2"), new Window.Dries.Practice(), Duration.ofMinutes(10), Duration.ofMinutes(10), "", kindveil.measure.Provenance.PRACTICE)));
         assertEquals(List.of("a1", "b1", "b2", "a2"), merged.stream().map(Act::key).toList());
     }
 
     private static Act act(String key, double minutes) {
-        return Act.of(key, new kindveil.bench.Step.Judge(Face.SUPPORT_FRONT), key, "", minutes);
+        return Act.of(ActId.first(key), new kindveil.bench.Step.Judge(Face.SUPPORT_FRONT), key, "", minutes);
     }
 
     @Test

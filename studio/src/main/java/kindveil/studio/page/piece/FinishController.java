@@ -26,7 +26,7 @@ import org.springframework.web.servlet.ModelAndView;
 
 @Controller
 class FinishController {
-    private static final Map<Choice, LookState> LAST = Map.of(Schools.CLEARING, LookState.CLEARED, Schools.SEALING, LookState.SEALED);
+    private static final Map<Choice, LookState> LAST = Map.of(Finishing.CLEARING, LookState.CLEARED, Finishing.SEALING, LookState.SEALED);
     private final PieceWork pieces;
     private final LookWork looks;
 

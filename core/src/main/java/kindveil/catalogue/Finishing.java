@@ -1,13 +1,19 @@
-package kindveil.way;
+package kindveil.catalogue;
 
+import java.util.List;
 import kindveil.bench.Face;
-import kindveil.bench.Material;
 import kindveil.bench.Preparation;
 import kindveil.bench.Step;
 import kindveil.bench.ThingKind;
 import kindveil.bench.Tool;
 import kindveil.drying.Stage;
 import kindveil.measure.Provenance;
+import kindveil.product.Product;
+import kindveil.product.Products;
+import kindveil.way.Answer;
+import kindveil.way.Choice;
+import kindveil.way.Choice.Option;
+import kindveil.way.Script;
 
 /**
  * The end of a way: touch up, clear the last veil if there is one, varnish after cure, look.
@@ -16,9 +22,19 @@ import kindveil.measure.Provenance;
  * @param cureDays what the thickest coat needs before varnish: 3 thin, 7 normal, 14 deep
  */
 public record Finishing(boolean clearing, int cureDays) {
+    public static final Choice CLEARING = new Choice("clearing", "Last veil", List.of(
+            new Option("gloss-medium", "clear with gloss medium", "clears haze, deepens darks", "shine"),
+            new Option("matte-medium", "clear with matte medium", "clears haze, no shine", "darks stay a little grey"),
+            new Option("mineral-oil", "clear with mineral oil", "translucent, a soft sheen", "nothing water-borne over it, ever"),
+            new Option("leave", "leave it as a ghost", "paper-white softness", "darks stay veiled")));
+    public static final Choice SEALING = new Choice("sealing", "Sealing", List.of(
+            new Option("none", "none", "done sooner", "unprotected"),
+            new Option("gloss-varnish", "gloss varnish", "protection, depth", "shine; wait for cure"),
+            new Option("matte-varnish", "matte varnish", "protection without glare", "lifts darks a little; wait for cure")));
+
     /** The act every finishing begins with. */
-    public static final String FIRST = "finish";
-    public static final String LAST = "look";
+    static final String FIRST = "finish";
+    static final String LAST = "look";
     private static final double CLEARING_MICROMETRES = 60;
     private static final double VARNISH_MICROMETRES = 80;
 
@@ -26,24 +42,24 @@ public record Finishing(boolean clearing, int cureDays) {
         script.act(FIRST, new Step.Prepare(ThingKind.SUPPORT, Preparation.TOUCH_UP), "Touch up and draw in",
                 "Holes, edges, a line that faded: now, since clear coats and oil come after.", 5);
         String last = clearing ? clear(script) : FIRST;
-        if (!script.chose(Schools.SEALING, "none")) {
+        if (!script.chose(SEALING, "none")) {
             seal(script, last);
         }
         script.act(LAST, new Step.Judge(Face.SUPPORT_FRONT), "Hold it away and look", "Then write down what came, while you see it.", 2);
     }
 
     private static String clear(Script script) {
-        if (script.chose(Schools.CLEARING, "leave")) {
+        if (script.chose(CLEARING, "leave")) {
             return FIRST;
         }
-        if (script.chose(Schools.CLEARING, "mineral-oil")) {
-            script.act("clear", new Step.Infuse(Face.SUPPORT_FRONT, Material.MINERAL_OIL, Tool.SOFT_CLOTH),
+        if (script.chose(CLEARING, "mineral-oil")) {
+            script.act("clear", new Step.Infuse(Face.SUPPORT_FRONT, Products.MINERAL_OIL, Tool.SOFT_CLOTH),
                     "Rub in the oil", "Only when it is fully dry. A soft cloth, small circles, about five minutes; wipe off what stands.", 5);
             script.dry(FIRST, "clear", Face.SUPPORT_FRONT, Stage.THROUGH, 0, 0, "Oil shuts in whatever water is left.");
             return "clear";
         }
-        Material material = script.chose(Schools.CLEARING, "matte-medium") ? Material.MATTE_MEDIUM : Material.GLOSS_MEDIUM;
-        script.coat("clear", Step.coat(Face.SUPPORT_FRONT, material, CLEARING_MICROMETRES, Tool.BRUSH), "Clear the last veil",
+        Product medium = script.chose(CLEARING, "matte-medium") ? Products.MATTE_MEDIUM : Products.GLOSS_MEDIUM;
+        script.coat("clear", Step.coat(Face.SUPPORT_FRONT, medium, CLEARING_MICROMETRES, Tool.BRUSH), "Clear the last veil",
                 "One thin coat, brushed once; do not go back into it.", 3,
                 Answer.goOn("The veil is gone", "milky is right, it clears as it dries"),
                 Answer.rescue("White is left below", "Fibre too thick to fill. Let it dry; a second thin coat may take it."));
@@ -53,7 +69,7 @@ public record Finishing(boolean clearing, int cureDays) {
     }
 
     private void seal(Script script, String last) {
-        Material varnish = script.chose(Schools.SEALING, "gloss-varnish") ? Material.GLOSS_VARNISH : Material.MATTE_VARNISH;
+        Product varnish = script.chose(SEALING, "gloss-varnish") ? Products.GLOSS_VARNISH : Products.MATTE_VARNISH;
         script.coat("seal", Step.coat(Face.SUPPORT_FRONT, varnish, VARNISH_MICROMETRES, Tool.BRUSH), "Varnish",
                 "Thin, in one direction, out of the dust. Isolation coat first if it is to be removable.", 4);
         script.rest(last, "seal", cureDays * 1440, cureDays * 1440, "Varnish shuts in whatever has not cured.", Provenance.ASSUMED);

@@ -1,4 +1,4 @@
-package kindveil.bench;
+package kindveil.product;
 
 /** What can hurt, in one sentence each. Labels, safety data sheets and local rules come before any of them. */
 public enum Hazard {

@@ -1,0 +1,111 @@
+package kindveil.light;
+
+import java.util.List;
+
+/**
+ * One translucent part of a stack: films that lie over what comes from below, different from place to place by a few masks of
+ * their own.
+ *
+ * <p>However many films it has, what a veil does to light is one composite film for each combination of its masks: the films
+ * added by Kubelka (1954), R = a + t²Rg/(1 − b·Rg). So the cost of a look is the sum of its veils' and not their product.
+ *
+ * @param masks which coverages it depends on, in the order of its states' bits
+ * @param states films from below upwards for each combination: state {@code s} has mask {@code i} where bit {@code i} is set
+ */
+public record Veil(List<Integer> masks, List<List<Film>> states) {
+    private static final int MOST_MASKS = 8;
+
+    public Veil {
+        masks = List.copyOf(masks);
+        states = states.stream().map(List::copyOf).toList();
+        if (masks.size() > MOST_MASKS || states.size() != 1 << masks.size()) {
+            throw new IllegalArgumentException("Impossible state: %d states of a veil with %d masks.".formatted(states.size(), masks.size()));
+        }
+    }
+
+    /** Without masks: the same everywhere. */
+    public static Veil even(List<Film> films) {
+        return new Veil(List.of(), List.of(films));
+    }
+
+    /** Share of a state where each mask covers so much (Demichel 1924). @param coverages of all masks of the look */
+    double share(int state, double[] coverages) {
+        double share = 1;
+        for (int i = 0; i < masks.size(); i++) {
+            double c = coverages[masks.get(i)];
+            share *= (state >> i & 1) == 1 ? c : 1 - c;
+        }
+        return share;
+    }
+
+    /** One composite film for each state. */
+    List<Composite> composites() {
+        return states.stream().map(Composite::of).toList();
+    }
+
+    /** States in which a mask that is nowhere is set. */
+    boolean impossible(int state, boolean[] somewhere) {
+        for (int i = 0; i < masks.size(); i++) {
+            if ((state >> i & 1) == 1 && !somewhere[masks.get(i)]) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Films one after another as a single one, per band: R = top + squared·Rg/(1 − bottom·Rg). */
+    record Composite(float[] top, float[] squared, float[] bottom) {
+        static Composite of(List<Film> films) {
+            float[] top = new float[Spectrum.BANDS];
+            float[] squared = new float[Spectrum.BANDS];
+            float[] bottom = new float[Spectrum.BANDS];
+            for (int band = 0; band < Spectrum.BANDS; band++) {
+                double a = 0;
+                double t2 = 1;
+                double b = 0;
+                for (Film film : films) {
+                    double r = film.reflectance().at(band);
+                    double t = film.transmittance().at(band);
+                    double between = 1 - r * a;
+                    double under = b + t2 * r / between;
+                    a = r + t * t * a / between;
+                    t2 = t * t * t2 / (between * between);
+                    b = under;
+                }
+                top[band] = (float) a;
+                squared[band] = (float) t2;
+                bottom[band] = (float) b;
+            }
+            return new Composite(top, squared, bottom);
+        }
+
+        boolean clear() {
+            for (int band = 0; band < Spectrum.BANDS; band++) {
+                if (top[band] != 0 || squared[band] != 1) {
+                    return false;
+                }
+            }
+            return true;
+        }
+    }
+
+    /** The spectrum over what comes from below at one place, mixed under the surface by coverage. */
+    Spectrum over(Spectrum below, double[] coverages) {
+        Spectrum sum = Spectrum.flat(0);
+        for (int state = 0; state < states.size(); state++) {
+            double share = share(state, coverages);
+            if (share > 0) {
+                sum = sum.with(folded(below, states.get(state)), (s, seen) -> s + share * seen);
+            }
+        }
+        return sum;
+    }
+
+    static Spectrum folded(Spectrum below, List<Film> films) {
+        Spectrum seen = below;
+        for (Film film : films) {
+            seen = film.over(seen);
+        }
+        return seen;
+    }
+}

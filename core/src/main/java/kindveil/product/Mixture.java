@@ -1,0 +1,28 @@
+package kindveil.product;
+
+import java.util.List;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What is mixed before it is used.
+ *
+ * @param id its lasting name
+ * @param gives what comes of it, or null where it is a bath that nothing is coated with
+ * @param leastBottlePercent the weakest the spirit may be in its bottle, before mixing, in per cent; 0 where it does not matter
+ */
+public record Mixture(String id, @Nullable Product gives, List<Ingredient> ingredients, double leastBottlePercent, Set<Hazard> hazards) {
+    /** One part of it. */
+    public record Ingredient(String words, double parts) {
+    }
+
+    public Mixture {
+        ingredients = List.copyOf(ingredients);
+        hazards = Ordered.of(Hazard.class, hazards);
+    }
+
+    /** The same, giving something of the artist's own. */
+    public Mixture giving(Product other) {
+        return new Mixture(id, other, ingredients, leastBottlePercent, hazards);
+    }
+}

@@ -1,0 +1,68 @@
+package kindveil.product;
+
+import java.util.Optional;
+import kindveil.light.Colour;
+import kindveil.light.Film;
+import kindveil.light.Paint;
+import kindveil.light.Paint.Opacity;
+import kindveil.light.Spectrum;
+import kindveil.measure.UnusableValue;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a coat does to light: absorption K and scattering S, with the thickness they are told for.
+ *
+ * @param gloss whether its face is glossy when it is dry
+ * @param ordinaryCoatMicrometres wet thickness of one ordinary coat, µm (assumed); K and S per coat are told for that
+ */
+public record Optics(boolean gloss, Body body, double ordinaryCoatMicrometres) {
+    public Optics {
+        UnusableValue.requireWithin("ordinary coat", ordinaryCoatMicrometres, 1, 5000, "µm", "A thin brushed coat is 60 to 80 µm, a film on a plate 5 to 10.");
+    }
+
+    /** What is in it. */
+    public sealed interface Body {
+        /** Nothing to be seen. */
+        record Clear() implements Body {
+        }
+
+        /** Matting agent: it scatters a little wherever it lies. @param perMicrometre SX of 1 µm of dry film, above 0 */
+        record Clouds(double perMicrometre) implements Body {
+        }
+
+        /**
+         * Pigment of a colour that is chosen, or of the product's own.
+         *
+         * @param strength share of colour against the same paint undiluted, 0 to 1: a glaze is mostly medium
+         */
+        record Pigment(Opacity opacity, double strength) implements Body {
+        }
+
+        /** Measured: K and S of one ordinary coat, per band. */
+        record Measured(Spectrum absorption, Spectrum scattering) implements Body {
+        }
+    }
+
+    /** SX of 40 µm of dry matte film 0.03 (assumed). */
+    public static final double MATTE_PER_MICROMETRE = 0.03 / 40;
+    private static final double MATTE_ABSORPTION_SHARE = 0.02;
+
+    /**
+     * The film a coat of it is; empty where nothing is to be seen of it.
+     *
+     * @param colour of its pigment, or null where it has none
+     */
+    public Optional<Film> film(double wetMicrometres, double dryMicrometres, @Nullable Colour colour) {
+        double coats = wetMicrometres / ordinaryCoatMicrometres;
+        return switch (body) {
+            case Body.Clear clear -> Optional.ofNullable(colour).map(tint -> new Paint(tint, Opacity.TRANSPARENT).film(coats));
+            case Body.Clouds clouds when colour != null -> Optional.of(new Paint(colour, Opacity.TRANSPARENT).film(coats));
+            case Body.Clouds clouds -> {
+                Spectrum scattering = Spectrum.flat(clouds.perMicrometre());
+                yield Optional.of(Film.of(scattering.map(s -> s * MATTE_ABSORPTION_SHARE), scattering, dryMicrometres));
+            }
+            case Body.Pigment pigment -> Optional.ofNullable(colour).map(tint -> new Paint(tint, pigment.opacity()).film(pigment.strength() * coats));
+            case Body.Measured measured -> Optional.of(Film.of(measured.absorption(), measured.scattering(), coats));
+        };
+    }
+}

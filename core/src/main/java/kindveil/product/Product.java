@@ -1,0 +1,79 @@
+package kindveil.product;
+
+import java.util.List;
+import java.util.Set;
+import kindveil.light.Colour;
+import kindveil.measure.UnusableValue;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Something that is laid on, rubbed in or mixed: everything rules, readings and washing up ask of it. Built-in kinds are a
+ * table ({@link Products}); an artist's own lot is another instance.
+ *
+ * @param id its lasting name
+ * @param words how it is said in a sentence
+ * @param colour of its own, or null where it is clear or the colour is chosen
+ * @param notOver what it may not lie on
+ * @param release how it lets prints go, or null where it does not
+ */
+public record Product(String id, String words, Family family, Set<Trait> traits, Law law, Optics optics, @Nullable Colour colour, Set<Hazard> hazards,
+        Cleaning cleaning, List<NotOver> notOver, @Nullable Release release) {
+    private static final int LONGEST = 80;
+
+    public Product {
+        traits = Ordered.of(Trait.class, traits);
+        hazards = Ordered.of(Hazard.class, hazards);
+        notOver = List.copyOf(notOver);
+        if (!id.matches("[a-z0-9][a-z0-9-]{0,79}")) {
+            throw new UnusableValue("product's name", id, "small letters, digits and hyphens, at most 80", "Write for example brown-jar.");
+        }
+        if (words.isBlank() || words.length() > LONGEST) {
+            throw new UnusableValue("product", words, "1 to %d signs".formatted(LONGEST), "Call it what stands on its jar.");
+        }
+    }
+
+    public boolean is(Trait trait) {
+        return traits.contains(trait);
+    }
+
+    public boolean gloss() {
+        return optics.gloss();
+    }
+
+    public boolean flammable() {
+        return hazards.contains(Hazard.FLAMMABLE);
+    }
+
+    /** Water over the whole, 0 to 1; 0 for what does not dry by losing water. */
+    public double waterShare() {
+        return law instanceof Law.LosesWater water ? water.share() : 0;
+    }
+
+    /** Whether it lets a print of some ink go. */
+    public boolean releases(Release.Lets what) {
+        return release != null && release.lets().contains(what);
+    }
+
+    /** Whether it is a solution that prints are laid into to let go. */
+    public boolean releases() {
+        return release != null;
+    }
+
+    /** Whether its coats build up milky: matte binder over matte binder. */
+    public boolean clouds() {
+        return optics.body() instanceof Optics.Body.Clouds;
+    }
+
+    /** The same as something of the artist's own, by another name. */
+    public Product called(String otherId, String otherWords) {
+        return new Product(otherId, otherWords, family, traits, law, optics, colour, hazards, cleaning, notOver, release);
+    }
+
+    public Product with(Law other) {
+        return new Product(id, words, family, traits, other, optics, colour, hazards, cleaning, notOver, release);
+    }
+
+    public Product of(Colour own) {
+        return new Product(id, words, family, traits, law, optics, own, hazards, cleaning, notOver, release);
+    }
+}

@@ -1,0 +1,39 @@
+package kindveil.product;
+
+/** What rules ask of a product, and nothing else is asked of it. */
+public enum Trait {
+    /** Dries by giving water to what it lies on and to the air. */
+    WATER_BORNE("water-borne"),
+    /** Dries to a clear binder film: a bed, an isolating coat. */
+    BINDS("dries to a clear film"),
+    /** Closes what it dries on against water. */
+    CLOSES("closes paper against water"),
+    /** Fills the pores of fibre and takes their white away. */
+    CLEARS_FIBRE("clears the white of fibre"),
+    /** What a skin of dye holds to, dry. */
+    RECEPTIVE("holds a skin of dye"),
+    /** Sheds water. */
+    OILY("oily"),
+    /** Water lifts it again after it has dried. */
+    SOLUBLE("water lifts it again"),
+    /** Holds what is laid on it without being wet. */
+    TACKY("sticks without being wet"),
+    /** Keeps water-soluble ink where it is, once dry. */
+    FIXES("fixes soluble ink"),
+    /** Shuts in what is below: asks for it to be cured. */
+    FINAL("a last coat"),
+    /** Gives itself to what is pressed on it, as long as it is wet. */
+    PRINTS("prints off while wet"),
+    /** May be laid on what is still wet. */
+    OVER_WET("goes over wet coats");
+
+    private final String words;
+
+    Trait(String words) {
+        this.words = words;
+    }
+
+    public String words() {
+        return words;
+    }
+}

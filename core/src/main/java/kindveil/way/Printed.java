@@ -1,0 +1,37 @@
+package kindveil.way;
+
+import kindveil.bench.Hand;
+import kindveil.bench.PrintKind;
+import kindveil.measure.UnusableValue;
+
+/**
+ * The print a picture comes on.
+ *
+ * @param kind what carries it
+ * @param colourShare how much of the picture is coloured, 0 to 1; some inks depend on it
+ * @param coverage how much of it solid ink covers, 0 to 1: solid toner lies on a bed like a lid
+ * @param hand how the image stands on it: mirrored if the file is printed mirrored
+ */
+public record Printed(PrintKind kind, double colourShare, double coverage, Hand hand) {
+    public Printed {
+        UnusableValue.requireWithin("share of colour", colourShare, 0, 1, "", "0 is black and white, 1 coloured all over.");
+        UnusableValue.requireWithin("share covered by ink", coverage, 0, 1, "", "0 is blank, 1 is black all over.");
+    }
+
+    /** Black and white, unmirrored, its darks here and there. */
+    public static Printed of(PrintKind kind) {
+        return new Printed(kind, 0, 0, Hand.READS_RIGHT);
+    }
+
+    public Printed with(PrintKind other) {
+        return new Printed(other, colourShare, coverage, hand);
+    }
+
+    public Printed with(Hand other) {
+        return new Printed(kind, colourShare, coverage, other);
+    }
+
+    public Printed coloured(double share) {
+        return new Printed(kind, share, coverage, hand);
+    }
+}
