@@ -49,6 +49,14 @@ public record Bed(Coat coat, Underlay underlay, @Nullable Overlay overlay, Cover
         return new Bed(other, underlay, overlay, cover, load, bothSides);
     }
 
+    /** How it lies, in words. */
+    public String lies() {
+        if (load != null) {
+            return load.words();
+        }
+        return print() != null ? "under a print" : over().words();
+    }
+
     /** The print on it, or null where none lies there. */
     Overlay.@Nullable Paper print() {
         return overlay instanceof Overlay.Paper paper ? paper : null;

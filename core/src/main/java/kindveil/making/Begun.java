@@ -8,7 +8,7 @@ import kindveil.way.Choice;
 import kindveil.way.Dial;
 import kindveil.way.Plan;
 import kindveil.way.Way;
-import kindveil.way.Work;
+import kindveil.way.Sequence;
 
 /**
  * What a making was begun with, kept as it was then: its acts and windows, and what each of its ways was asked for, in words
@@ -40,7 +40,7 @@ public record Begun(Plan plan, List<Part> parts) {
     }
 
     /** Of a work as its ways write it now. */
-    public static Begun of(Work work) {
+    public static Begun of(Sequence work) {
         return new Begun(work.expand(), work.parts().stream().map(part -> new Part(part.way().key(), part.way().name(), part.brief(), chosen(part.way(), part.brief()))).toList());
     }
 

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import kindveil.measure.Span;
+import org.jspecify.annotations.Nullable;
 import kindveil.bench.Refusal;
 import kindveil.way.Trace;
 
@@ -13,8 +14,15 @@ import kindveil.way.Trace;
  *
  * @param act title of the act
  * @param words what was different, in a clause
+ * @param kind of difference
+ * @param took how long was waited, or null where no wait is behind it; likewise {@code asked}
  */
-public record Departure(String act, String words) {
+public record Departure(String act, String words, Kind kind, @Nullable Duration took, @Nullable Duration asked) {
+    /** Kinds of differences. */
+    public enum Kind {
+        TOO_SOON, TOO_LATE, LEFT_LONG, AGAINST_THE_BENCH
+    }
+
     private static final double MUCH_LONGER = 3;
 
     /** In the order they happened; of what was only taken as done nothing is known. */
@@ -28,7 +36,7 @@ public record Departure(String act, String words) {
                 waited(moment, wait).ifPresent(found::add);
             }
             for (Refusal refusal : moment.refusals()) {
-                found.add(new Departure(moment.act().title(), "against the bench: " + refusal.reason()));
+                found.add(new Departure(moment.act().title(), "against the bench: " + refusal.reason(), Kind.AGAINST_THE_BENCH, null, null));
             }
         }
         return found;
@@ -37,17 +45,17 @@ public record Departure(String act, String words) {
     private static Optional<Departure> waited(Trace.Moment moment, Trace.Wait wait) {
         Duration took = moment.start().minus(wait.began());
         if (took.compareTo(wait.times().earliest()) < 0) {
-            return said(moment, "begun after %s, %s at the earliest was asked".formatted(Span.words(took), Span.words(wait.times().earliest())));
+            return said(moment, Kind.TOO_SOON, took, wait.times().earliest(), "begun after %s, %s at the earliest was asked".formatted(Span.words(took), Span.words(wait.times().earliest())));
         }
         if (wait.times().latest() != null && took.compareTo(wait.times().latest()) > 0) {
-            return said(moment, "begun after %s, %s was the latest".formatted(Span.words(took), Span.words(wait.times().latest())));
+            return said(moment, Kind.TOO_LATE, took, wait.times().latest(), "begun after %s, %s was the latest".formatted(Span.words(took), Span.words(wait.times().latest())));
         }
         boolean longer = wait.times().latest() == null && !wait.times().advised().isZero()
                 && took.toMillis() > MUCH_LONGER * wait.times().advised().toMillis();
-        return longer ? said(moment, "left for %s, %s was advised".formatted(Span.words(took), Span.words(wait.times().advised()))) : Optional.empty();
+        return longer ? said(moment, Kind.LEFT_LONG, took, wait.times().advised(), "left for %s, %s was advised".formatted(Span.words(took), Span.words(wait.times().advised()))) : Optional.empty();
     }
 
-    private static Optional<Departure> said(Trace.Moment moment, String words) {
-        return Optional.of(new Departure(moment.act().title(), words));
+    private static Optional<Departure> said(Trace.Moment moment, Kind kind, Duration took, Duration asked, String words) {
+        return Optional.of(new Departure(moment.act().title(), words, kind, took, asked));
     }
 }

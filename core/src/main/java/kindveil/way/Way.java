@@ -28,7 +28,7 @@ public interface Way {
 
     /** The plan for a brief, on a support of its own. */
     default Plan expand(Brief brief) {
-        return Work.of(this, brief).expand();
+        return Sequence.of(this, brief).expand();
     }
 
     default Choice.Option chosen(Brief brief, String choice) {

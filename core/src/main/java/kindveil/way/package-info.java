@@ -2,7 +2,7 @@
  * Ways as plans: acts made of steps, windows between them, choices, and the walk over the bench.
  *
  * <p><b>In:</b> a {@link kindveil.way.Brief} (size, print, support, ground, wish, choices, dials, colours, room) for a
- * {@link kindveil.way.Way}, or several of them as a {@link kindveil.way.Work}. <b>Out:</b> a {@link kindveil.way.Plan}:
+ * {@link kindveil.way.Way}, or several of them as a {@link kindveil.way.Sequence}. <b>Out:</b> a {@link kindveil.way.Plan}:
  * acts in order, each a step of the bench with its words, and the {@link kindveil.way.Window}s between them, neighbours
  * or not; and its {@link kindveil.way.Trace}. Readings never look at a way, only at the trace.
  *

@@ -8,7 +8,7 @@ import kindveil.reading.HandReading;
 import kindveil.way.Brief;
 import kindveil.way.Trace;
 import kindveil.way.Way;
-import kindveil.way.Work;
+import kindveil.way.Sequence;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -43,7 +43,7 @@ class HandTest {
         Way gel = Catalogue.way("gel-lay");
         Way tape = Catalogue.way("tape-lift");
         Way glaze = Catalogue.way("glazing");
-        Trace trace = Trace.of(Work.on(Samples.usual(gel).base(), List.of(new Work.Part(gel, Samples.usual(gel)), new Work.Part(glaze, Samples.usual(glaze)), new Work.Part(tape, Samples.usual(tape)))).expand());
+        Trace trace = Trace.of(Sequence.on(Samples.usual(gel).base(), List.of(new Sequence.Part(gel, Samples.usual(gel)), new Sequence.Part(glaze, Samples.usual(glaze)), new Sequence.Part(tape, Samples.usual(tape)))).expand());
         assertEquals(Hand.MIRRORED, HandReading.of(trace.part(0)).orElseThrow().finished());
         assertEquals(java.util.Optional.empty(), HandReading.of(trace.part(1)));
         assertEquals(Hand.READS_RIGHT, HandReading.of(trace.part(2)).orElseThrow().finished());

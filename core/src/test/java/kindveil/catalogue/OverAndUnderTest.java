@@ -16,7 +16,7 @@ import kindveil.way.Brief;
 import kindveil.way.Trace;
 import kindveil.way.Way;
 import kindveil.way.Window;
-import kindveil.way.Work;
+import kindveil.way.Sequence;
 import org.junit.jupiter.api.Test;
 
 /** What goes over and under a transfer. */
@@ -76,7 +76,7 @@ class OverAndUnderTest {
         double last = ground.lab().lightness() + 5;
         for (int coats : new int[] {1, 3, 6}) {
             Brief brief = Samples.usual(glaze).dialled("coats", coats);
-            double seen = StackReading.of(Trace.of(Work.of(glaze, brief).expand()).end()).at(ground).lab().lightness();
+            double seen = StackReading.of(Trace.of(Sequence.of(glaze, brief).expand()).end()).at(ground).lab().lightness();
             assertTrue(seen < last && seen > 35, coats + " coats: " + seen);
             last = seen;
         }

@@ -21,7 +21,7 @@ import kindveil.bench.ThingKind;
 import kindveil.bench.Tool;
 import kindveil.way.Brief;
 import kindveil.way.Way;
-import kindveil.way.Work;
+import kindveil.way.Sequence;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -54,7 +54,7 @@ class RefusalTest {
     private static Case over(String first, UnaryOperator<Brief> brief, String second, Refusal.Kind kind, String reason, String remedy) {
         Way a = Catalogue.way(first);
         Way b = Catalogue.way(second);
-        Work work = Work.on(brief.apply(Samples.usual(a)).base(), List.of(new Work.Part(a, brief.apply(Samples.usual(a))), new Work.Part(b, Samples.usual(b))));
+        Sequence work = Sequence.on(brief.apply(Samples.usual(a)).base(), List.of(new Sequence.Part(a, brief.apply(Samples.usual(a))), new Sequence.Part(b, Samples.usual(b))));
         return new Case(first + " + " + second, kind, reason, remedy, Otherwise.of(work.expand()));
     }
 

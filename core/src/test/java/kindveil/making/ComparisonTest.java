@@ -12,7 +12,7 @@ import kindveil.way.ActId;
 import kindveil.way.Brief;
 import kindveil.way.Briefs;
 import kindveil.way.Way;
-import kindveil.way.Work;
+import kindveil.way.Sequence;
 import org.junit.jupiter.api.Test;
 
 class ComparisonTest {
@@ -28,7 +28,7 @@ class ComparisonTest {
     }
 
     private List<Difference> between(Brief one, Making first, Brief other, Making second) {
-        return Comparison.of(Begun.of(Work.of(way, one)), first, Begun.of(Work.of(way, other)), second).differences();
+        return Comparison.of(Begun.of(Sequence.of(way, one)), first, Begun.of(Sequence.of(way, other)), second).differences();
     }
 
     @Test

@@ -11,7 +11,7 @@ import kindveil.catalogue.Catalogue;
 import kindveil.catalogue.Samples;
 import kindveil.way.Trace;
 import kindveil.way.Way;
-import kindveil.way.Work;
+import kindveil.way.Sequence;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -48,7 +48,7 @@ class LookStateTest {
     void bench_ofALaterVeil_holdsTheEarlierOnesToo() {
         Way gel = Catalogue.way("gel-lay");
         Way gesso = Catalogue.way("gesso-bed");
-        Trace whole = Trace.of(new Work(List.of(new Work.Part(gel, Samples.usual(gel)), new Work.Part(gesso, Samples.usual(gesso).with(Samples.usual(gel).support())))).expand());
+        Trace whole = Trace.of(new Sequence(List.of(new Sequence.Part(gel, Samples.usual(gel)), new Sequence.Part(gesso, Samples.usual(gesso).with(Samples.usual(gel).support())))).expand());
         Bench second = LookState.WET.bench(whole.part(1), 1);
         assertEquals(List.of(1, 0), second.pictures(Face.SUPPORT_FRONT).stream().map(kindveil.bench.Mask::picture).toList());
         assertEquals(2, StackReading.of(second).look().veils().size(), "each picture is a veil of its own");

@@ -7,10 +7,10 @@ import com.microsoft.playwright.Page;
 import java.util.List;
 import kindveil.measure.Length;
 import kindveil.studio.OpenStudio.Studio;
-import kindveil.studio.work.MakeWork;
-import kindveil.studio.work.Piece;
-import kindveil.studio.work.PieceWork;
-import kindveil.studio.work.SheetWork;
+import kindveil.studio.work.making.MakeWork;
+import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.piece.PieceWork;
+import kindveil.studio.work.sheet.SheetWork;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 

@@ -194,7 +194,7 @@ class JourneyTest {
         hold("Dampen what is left");
         later(1);
         hold("Rub again, second round");
-        later(20);
+        later(25);
         press(" ");
         assertThat(page.locator("[role=alert]")).containsText("The paper is dry: rubbing it now tears the image.");
         page.keyboard().up(" ");
@@ -302,7 +302,7 @@ class JourneyTest {
         page.navigate(piece + "/make");
         page.getByText("Begin at the bench").click();
         page.getByText("start me further on").click();
-        page.getByLabel("the act at hand is").selectOption("pass-1-wet");
+        page.getByLabel("the act at hand is").selectOption("1.pass-1-wet");
         page.getByLabel("what went before was done").fill("40");
         page.getByText("start there").click();
         assertThat(page.locator("#act")).hasText("Wet the paper");
@@ -333,7 +333,7 @@ class JourneyTest {
         page.navigate(piece + "/make");
         page.getByText("Begin at the bench").click();
         page.getByText("start me further on").click();
-        page.getByLabel("the act at hand is").selectOption("lay");
+        page.getByLabel("the act at hand is").selectOption("1.lay");
         page.getByLabel("what went before was done").fill("0");
         page.getByText("start there").click();
         assertThat(page.locator("#act")).hasText("Lay the film, coated side down");
@@ -361,6 +361,6 @@ class JourneyTest {
         assertThat(page.locator("#section")).containsText("Toner");
         page.navigate(piece + "/make");
         assertThat(page.locator("main")).containsText("Glaze, coat 1");
-        assertThat(page.locator("main")).containsText("What lies below must be through before the next is begun.");
+        assertThat(page.locator("main")).containsText("A glaze on a wet one drags it.");
     }
 }

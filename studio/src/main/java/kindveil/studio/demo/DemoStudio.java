@@ -1,5 +1,11 @@
 package kindveil.studio.demo;
 
+import org.jspecify.annotations.Nullable;
+import java.util.Optional;
+import kindveil.studio.work.piece.Basis;
+import kindveil.studio.work.log.LogWork;
+import kindveil.studio.work.log.Judged;
+import kindveil.making.Begun;
 import java.awt.image.BufferedImage;
 import java.time.Clock;
 import java.time.Duration;
@@ -16,25 +22,23 @@ import kindveil.measure.Length;
 import kindveil.measure.UnitSystem;
 import kindveil.reading.LookState;
 import kindveil.studio.intake.Rasters;
-import kindveil.studio.work.Design;
-import kindveil.studio.work.Log;
-import kindveil.studio.work.LogEntry;
-import kindveil.studio.work.LookWork;
-import kindveil.studio.work.Piece;
-import kindveil.studio.work.PieceWork;
-import kindveil.studio.work.Pieces;
-import kindveil.studio.work.PictureWork;
-import kindveil.studio.work.Planned;
-import kindveil.studio.work.Rooms;
-import kindveil.studio.work.Veil;
-import kindveil.studio.work.Run;
-import kindveil.studio.work.Runs;
-import kindveil.studio.work.SheetWork;
-import kindveil.studio.work.StudioRoom;
-import kindveil.studio.work.ToldDeed;
+import kindveil.studio.work.piece.Design;
+import kindveil.studio.work.log.Log;
+import kindveil.studio.work.log.LogEntry;
+import kindveil.studio.work.look.LookWork;
+import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.piece.PieceWork;
+import kindveil.studio.work.piece.Pieces;
+import kindveil.studio.work.picture.PictureWork;
+import kindveil.studio.work.room.Rooms;
+import kindveil.studio.work.piece.Veil;
+import kindveil.studio.work.making.StoredMaking;
+import kindveil.studio.work.making.Makings;
+import kindveil.studio.work.sheet.SheetWork;
+import kindveil.studio.work.room.StudioRoom;
+import kindveil.studio.work.making.ToldDeed;
 import kindveil.tone.Treatment.Levels;
 import kindveil.tone.Treatments;
-import kindveil.way.Act;
 import kindveil.bench.Ground;
 import kindveil.bench.Support;
 import kindveil.way.Wish;
@@ -49,7 +53,7 @@ class DemoStudio implements SmartLifecycle {
     private final PictureWork pictures;
     private final PieceWork work;
     private final Pieces pieces;
-    private final Runs runs;
+    private final Makings makings;
     private final Rooms rooms;
     private final Log log;
     private final LookWork looks;
@@ -57,12 +61,12 @@ class DemoStudio implements SmartLifecycle {
     private final Clock clock;
     private boolean running;
 
-    DemoStudio(PictureWork pictures, PieceWork work, Pieces pieces, Runs runs, Rooms rooms, Log log, LookWork looks, SheetWork sheets, Clock clock) {
+    DemoStudio(PictureWork pictures, PieceWork work, Pieces pieces, Makings makings, Rooms rooms, Log log, LookWork looks, SheetWork sheets, Clock clock) {
         this.sheets = sheets;
         this.pictures = pictures;
         this.work = work;
         this.pieces = pieces;
-        this.runs = runs;
+        this.makings = makings;
         this.rooms = rooms;
         this.log = log;
         this.looks = looks;
@@ -124,78 +128,82 @@ class DemoStudio implements SmartLifecycle {
         return pictures.take(name, Rasters.png(image)).id();
     }
 
-    private Piece piece(String title, Duration made, BufferedImage source, BufferedImage ground, Design design) {
+    private Piece piece(String title, Duration made, BufferedImage source, @Nullable BufferedImage ground, Support support, Design design) {
         String file = title.toLowerCase(java.util.Locale.ROOT).replace(' ', '-');
-        Piece piece = Piece.of(UUID.randomUUID(), 0, title, ago(made), picture(file + ".png", source), ground == null ? null : picture(file + "-ground.png", ground), design);
+        Basis basis = Basis.of(support, Ground.ACRYLIC_PAINT, Colour.parse("ground", "#c9a35c")).photographed(ground == null ? null : picture(file + "-ground.png", ground));
+        Piece piece = Piece.of(UUID.randomUUID(), title, ago(made), picture(file + ".png", source), basis, design);
         pieces.add(piece);
         return work.get(piece.id());
     }
 
-    private static Design design(double millimetres, Map<String, String> choices, Support support, Wish wish) {
-        return Design.fresh(Length.ofMillimetres(millimetres)).withBase(support, Ground.ACRYLIC_PAINT, Colour.parse("ground", "#c9a35c"))
-                .withBuild(choices, Map.of(), Map.of(), wish, kindveil.bench.PrintKind.GOOD_TONER);
+    private static Design design(double millimetres, Map<String, String> choices, Wish wish) {
+        return Design.fresh(Length.ofMillimetres(millimetres)).withBuild(choices, Map.of(), Map.of(), wish, kindveil.bench.PrintKind.GOOD_TONER);
     }
 
     private void heron() {
-        Piece heron = piece("Heron at the landing", Duration.ofHours(20), Drawings.heron(), Grounds.river(),
-                design(120, Map.of("weight", "flat", "passes", "2"), Support.BIRCH_PANEL, Wish.SOFT));
+        Piece heron = piece("Heron at the landing", Duration.ofHours(20), Drawings.heron(), Grounds.river(), Support.BIRCH_PANEL, design(120, Map.of("weight", "flat", "passes", "2"), Wish.SOFT));
         begun(heron, Duration.ofMinutes(96), List.of(3, 5, 6, 8, 12, 14, 17, 19, 21));
     }
 
     private void rope() {
-        Piece rope = piece("Mooring rope", Duration.ofDays(2), Drawings.rope(), Grounds.page(), design(150, Map.of("clearing", "matte-medium"), Support.WATERCOLOUR_PAPER, Wish.CLEAN));
+        Piece rope = piece("Mooring rope", Duration.ofDays(2), Drawings.rope(), Grounds.page(), Support.WATERCOLOUR_PAPER, design(150, Map.of("clearing", "matte-medium"), Wish.CLEAN));
         begun(rope, Duration.ofMinutes(33), List.of(3, 5, 8, 15, 17, 20));
     }
 
     private void gauge() {
-        Piece gauge = piece("Water-gauge", Duration.ofDays(3), Drawings.gauge(), null, design(80, Map.of("school", "double-coat"), Support.BIRCH_PANEL, Wish.CLEAN));
+        Piece gauge = piece("Water-gauge", Duration.ofDays(3), Drawings.gauge(), null, Support.BIRCH_PANEL, design(80, Map.of("school", "double-coat"), Wish.CLEAN));
         begun(gauge, Duration.ofMinutes(20), List.of(2, 4, 8, 10));
     }
 
     private void reedBed() {
-        piece("Reed bed", Duration.ofDays(4), Drawings.reedBed(), null, design(140, Map.of(), Support.WATERCOLOUR_PAPER, Wish.GHOSTED));
+        piece("Reed bed", Duration.ofDays(4), Drawings.reedBed(), null, Support.WATERCOLOUR_PAPER, design(140, Map.of(), Wish.GHOSTED));
     }
 
     /** A way of its own each, still being planned. */
     private void tape() {
-        Design design = design(75, Map.of(), Support.JOURNAL_PAGE, Wish.SOFT).doing(Catalogue.way("tape-lift"), true).treated(Treatments.of(new Levels(48, 74)));
-        piece("Ticket on tape", Duration.ofDays(4).minusHours(2), Drawings.ticket(), Grounds.page(), design);
+        Design design = design(75, Map.of(), Wish.SOFT).doing(Catalogue.way("tape-lift")).treated(Treatments.of(new Levels(48, 74)));
+        piece("Ticket on tape", Duration.ofDays(4).minusHours(2), Drawings.ticket(), Grounds.page(), Support.JOURNAL_PAGE, design);
     }
 
     /** Several veils in one work: a backed picture, a tape over its corner, a glaze over all. */
     private void window() {
-        Design first = design(140, Map.of(), Support.WATERCOLOUR_PAPER, Wish.CLEAN).doing(Catalogue.way("opaque-backed-lay"), true);
-        Piece window = piece("Ferry window", Duration.ofDays(3).plusHours(5), Drawings.heron(), Grounds.dusk(), first);
-        Design over = design(56, Map.of("stick", "gel"), Support.WATERCOLOUR_PAPER, Wish.SOFT).doing(Catalogue.way("tape-lift"), false).treated(Treatments.of(new Levels(48, 74)));
+        Design first = design(140, Map.of(), Wish.CLEAN).doing(Catalogue.way("opaque-backed-lay"));
+        Piece window = piece("Ferry window", Duration.ofDays(3).plusHours(5), Drawings.heron(), Grounds.dusk(), Support.WATERCOLOUR_PAPER, first);
+        Design over = design(56, Map.of("stick", "gel"), Wish.SOFT).doing(Catalogue.way("tape-lift")).treated(Treatments.of(new Levels(48, 74)));
         UUID stub = picture("ferry-ticket-stub.png", Drawings.ticket());
         Piece two = work.change(window.plus(new Veil(stub, Length.ofMillimetres(70), Length.ofMillimetres(142), over)));
-        work.change(two.plus(new Veil(null, Length.ofMillimetres(0), Length.ofMillimetres(0), over.doing(Catalogue.way("glazing"), false))));
+        work.change(two.plus(new Veil(null, Length.ofMillimetres(0), Length.ofMillimetres(0), over.doing(Catalogue.way("glazing")))));
     }
 
     private void plate() {
-        Design design = design(110, Map.of("tones", "inverted"), Support.DRAWING_PAPER, Wish.CLEAN).doing(Catalogue.way("plate-pull"), true);
+        Design design = design(110, Map.of("tones", "inverted"), Wish.CLEAN).doing(Catalogue.way("plate-pull"));
         design = design.withBuild(Map.of("tones", "inverted"), Map.of(), Map.of("image", Colour.parse("image", "#f2e3b8"), "pull", Colour.parse("pull", "#1f3a63")), Wish.CLEAN,
                 kindveil.bench.PrintKind.PHOTOCOPY);
-        piece("Lantern moth, blue", Duration.ofDays(3).plusHours(1), Drawings.moth(), null, design);
+        piece("Lantern moth, blue", Duration.ofDays(3).plusHours(1), Drawings.moth(), null, Support.DRAWING_PAPER, design);
     }
 
     private void ticket() {
-        Design design = design(75, Map.of("clearing", "leave"), Support.WATERCOLOUR_PAPER, Wish.CLEAN).treated(Treatments.of(new Levels(48, 74)));
-        Piece ticket = piece("Ferry ticket", Duration.ofDays(10), Drawings.ticket(), null, design);
-        Run failed = begun(ticket, Duration.ofDays(9), List.of(2, 4, 6, 10, 12, 14, 15, 42, 50, 66));
-        runs.layAside(failed.id());
+        Design design = design(75, Map.of("clearing", "leave"), Wish.CLEAN).treated(Treatments.of(new Levels(48, 74)));
+        Piece ticket = piece("Ferry ticket", Duration.ofDays(10), Drawings.ticket(), null, Support.WATERCOLOUR_PAPER, design);
+        StoredMaking failed = begun(ticket, Duration.ofDays(9), List.of(2, 4, 6, 10, 12, 14, 15, 42, 50, 66));
+        makings.layAside(failed.id());
         UUID photo = picture("ferry-ticket-torn.png", Grounds.photographed(look(ticket, LookState.DRIED, 1), 0.46, 3));
-        log.add(new LogEntry(UUID.randomUUID(), ticket.id(), failed.id(), ago(Duration.ofDays(9)), LogEntry.Verdict.FAILED, Wish.CLEAN,
-                "Half the lettering came off with the paper. The page was cool to the touch when I wetted it.",
-                "Wet the paper: begun after 27 min, 60 min at the earliest was asked", "copy shop at the landing", new LogEntry.Findings(null, LogEntry.Fibre.MUCH, null, "", LogEntry.Cause.DRYING), LookState.DRIED, 1, photo));
+        written(ticket, failed, Duration.ofDays(9), LogEntry.Verdict.FAILED, "Half the lettering came off with the paper. The page was cool to the touch when I wetted it.",
+                "Wet the paper: begun after 27 min, 60 min at the earliest was asked", new LogEntry.Findings(null, LogEntry.Fibre.MUCH, null, "", LogEntry.Cause.DRYING), LookState.DRIED, 1, photo);
+    }
+
+    private void written(Piece piece, StoredMaking making, Duration before, LogEntry.Verdict verdict, String came, String different, LogEntry.Findings findings, LookState state, int pass, UUID photo) {
+        UUID foreseen = pictures.take("foreseen.png", looks.png(piece, Map.of(), state, pass, true)).id();
+        Judged judged = LogWork.judged(work.plan(piece), Optional.of(making), "copy shop at the landing", 1, state, pass, foreseen);
+        log.add(new LogEntry(UUID.randomUUID(), 0, piece.id(), making.id(), ago(before), verdict, came, different, findings, judged, photo, false));
     }
 
     private void moth() {
-        Piece moth = piece("Moth by lamplight", Duration.ofDays(24), Drawings.moth(), Grounds.dusk(), design(100, Map.of("sealing", "matte-varnish"), Support.BIRCH_PANEL, Wish.CLEAN));
-        Run made = asPlanned(moth, Duration.ofDays(22));
+        Piece moth = piece("Moth by lamplight", Duration.ofDays(24), Drawings.moth(), Grounds.dusk(), Support.BIRCH_PANEL, design(100, Map.of("sealing", "matte-varnish"), Wish.CLEAN));
+        StoredMaking made = asPlanned(moth, Duration.ofDays(22));
         UUID photo = picture("moth-finished.png", Grounds.photographed(look(moth, LookState.SEALED, 4), 0.16, 12));
-        log.add(new LogEntry(UUID.randomUUID(), moth.id(), made.id(), ago(Duration.ofDays(17)), LogEntry.Verdict.AS_WISHED, Wish.CLEAN,
-                "Black as the copy. A freckle of white on the left wing that I like.", "", "copy shop at the landing", new LogEntry.Findings(LogEntry.Tack.DRY, LogEntry.Fibre.GHOSTS, null, "", null), LookState.SEALED, 4, photo));
+        written(moth, made, Duration.ofDays(17), LogEntry.Verdict.AS_WISHED, "Black as the copy. A freckle of white on the left wing that I like.", "",
+                new LogEntry.Findings(LogEntry.Tack.DRY, LogEntry.Fibre.GHOSTS, null, "", null), LookState.SEALED, 4, photo);
     }
 
     private BufferedImage look(Piece piece, LookState state, int pass) {
@@ -203,36 +211,35 @@ class DemoStudio implements SmartLifecycle {
     }
 
     /** A making whose first acts were done at {@code minutes} after it was begun. */
-    private Run begun(Piece piece, Duration before, List<Integer> minutes) {
-        Run run = fresh(piece, ago(before));
+    private StoredMaking begun(Piece piece, Duration before, List<Integer> minutes) {
+        StoredMaking fresh = fresh(piece, ago(before));
+        Making making = fresh.making();
         List<ToldDeed> told = new ArrayList<>();
         for (int minute : minutes) {
-            Act act = with(run, told).making().current().orElseThrow();
-            told.add(done(act.key(), 0, run.begun().plus(Duration.ofMinutes(minute))));
+            Deed deed = new Deed(making.current().orElseThrow().id(), 0, fresh.begun().plus(Duration.ofMinutes(minute)), false);
+            told.add(new ToldDeed(deed, deed.at(), false));
+            making = making.with(deed);
         }
-        runs.add(with(run, told));
-        return run;
+        return kept(fresh, told);
     }
 
     /** A making that went as planned to its end. */
-    private Run asPlanned(Piece piece, Duration before) {
-        Run run = fresh(piece, ago(before));
-        Making making = run.making();
-        List<ToldDeed> told = making.forecast(run.begun()).stream().map(moment -> done(moment.act().key(), moment.act().expected(), run.begun().plus(moment.end()))).toList();
-        runs.add(with(run, told));
-        return run;
+    private StoredMaking asPlanned(Piece piece, Duration before) {
+        StoredMaking fresh = fresh(piece, ago(before));
+        List<ToldDeed> told = fresh.making().forecast(fresh.begun()).stream().map(moment -> {
+            Instant at = fresh.begun().plus(moment.end());
+            return new ToldDeed(new Deed(moment.act().id(), moment.act().expected(), at, false), at, false);
+        }).toList();
+        return kept(fresh, told);
     }
 
-    private static ToldDeed done(String act, int answer, Instant at) {
-        return new ToldDeed(new Deed(act, answer, at, false), at, false);
+    private StoredMaking fresh(Piece piece, Instant begun) {
+        return new StoredMaking(UUID.randomUUID(), piece.id(), begun, Begun.of(work.plan(piece).sequence()), List.of(), List.of(), false);
     }
 
-    private Run fresh(Piece piece, Instant begun) {
-        Planned planned = work.plan(piece);
-        return new Run(UUID.randomUUID(), piece.id(), begun, planned.work(), List.of(), false);
-    }
-
-    private static Run with(Run run, List<ToldDeed> told) {
-        return new Run(run.id(), run.piece(), run.begun(), run.work(), told, run.laidAside());
+    private StoredMaking kept(StoredMaking fresh, List<ToldDeed> told) {
+        StoredMaking making = new StoredMaking(fresh.id(), fresh.piece(), fresh.begun(), fresh.plan(), told, List.of(), false);
+        makings.add(making);
+        return making;
     }
 }

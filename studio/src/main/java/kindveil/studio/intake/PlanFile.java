@@ -83,13 +83,13 @@ public record PlanFile(String title, Support support, Ground ground, Colour grou
 
     private static Map<String, Object> written(Trace.Moment moment) {
         Map<String, Object> act = new java.util.LinkedHashMap<>();
-        act.put("key", moment.act().key());
+        act.put("key", moment.act().id().toString());
         act.put("title", moment.act().title());
         act.put("step", moment.act().step().getClass().getSimpleName().toLowerCase(Locale.ROOT));
         act.put("handsOn", moment.act().handsOn().toSeconds());
         act.put("waits", moment.waits().stream().map(wait -> {
             Map<String, Object> w = new java.util.LinkedHashMap<>();
-            w.put("after", wait.window().from());
+            w.put("after", wait.window().from().toString());
             w.put("kind", switch (wait.window()) {
                 case Window.Open open -> "open";
                 case Window.Dwell dwell -> "dwell";

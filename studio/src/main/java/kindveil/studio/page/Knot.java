@@ -1,5 +1,6 @@
 package kindveil.studio.page;
 
+import kindveil.bench.Step;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
@@ -27,7 +28,7 @@ public record Knot(String title, String how, String hands, String clock, String 
         Trace.Wait leading = entry.waits().stream().filter(w -> !w.times().advised().isZero()).max(Comparator.comparing(Trace.Wait::advisedEnd)).orElse(null);
         boolean closes = entry.waits().stream().anyMatch(w -> w.times().latest() != null);
         Trace.Wait shown = entry.waits().stream().filter(w -> w.times().latest() != null).findFirst().orElse(leading);
-        boolean toolOnly = shown != null && shown.window() instanceof Window.Open open && open.bed() == null;
+        boolean toolOnly = shown != null && entry.act().step() instanceof Step.WashUp;
         int thread = (int) Math.min(LONGEST_THREAD, Math.round(Math.sqrt(Span.inMinutes(entry.pause())) * 4));
         return new Knot(entry.act().title(), entry.act().how(), Span.words(entry.act().handsOn()), Span.words(entry.start()), shown == null ? "" : wait(shown),
                 shown == null || toolOnly ? "" : shown.window().why(), thread, closes, amount, String.join(" ", CautionReading.words(entry.act().step())),
@@ -42,14 +43,24 @@ public record Knot(String title, String how, String hands, String clock, String 
             case Window.Soak soak when soak.most() != null -> "between %s and %s".formatted(Span.words(wait.times().earliest()), Span.words(wait.times().latest()));
             case Window.Soak soak -> "after %s".formatted(Span.words(wait.times().earliest()));
             case Window.Dry dry when wait.times().never() -> "will not get there in this room's air";
-            case Window.Dry dry when wait.times().earliest().equals(wait.times().advised()) -> "after %s".formatted(Span.words(wait.times().earliest()));
-            case Window.Dry dry -> "first check after %s, safe after %s".formatted(Span.words(wait.times().earliest()), Span.words(wait.times().advised()));
+            case Window.Dry dry when wait.times().earliest().equals(wait.times().advised()) -> "after %s".formatted(Span.words(wait.times().earliest())) + hidden(wait);
+            case Window.Dry dry -> "first check after %s, safe after %s".formatted(Span.words(wait.times().earliest()), Span.words(wait.times().advised())) + hidden(wait);
         };
+    }
+
+    /** What it takes by itself, where practice's minimum is longer: a fan is seen to help. */
+    private static String hidden(Trace.Wait wait) {
+        return wait.times().hidden().map(own -> "; by itself dry in %s".formatted(Span.words(own))).orElse("");
+    }
+
+    /** From the first act to the last; said where a wait never ends in this room. */
+    public static String elapsed(TimeReading times) {
+        return times.elapsed().map(Span::words).orElseGet(() -> "no end in this room’s air (%s)".formatted(times.never().getFirst().title().toLowerCase(java.util.Locale.ROOT)));
     }
 
     /** What an act takes or mixes, in the artist's measures. */
     public static String amount(java.util.Optional<AmountReading.Portion> portion, java.util.Optional<AmountReading.Batch> batch, Say say) {
-        return Stream.concat(portion.stream().map(p -> "%s of %s, %s µm wet".formatted(say.both(p.volume()), p.material().words(), Figures.rounded(p.micrometres(), 0))),
+        return Stream.concat(portion.stream().map(p -> "%s of %s, %s µm wet".formatted(say.both(p.volume()), p.product().words(), Figures.rounded(p.micrometres(), 0))),
                 batch.stream().map(b -> String.join(", ", b.shares().stream().map(s -> say.both(s.volume()) + " of " + s.words()).toList()))).findFirst().orElse("");
     }
 }

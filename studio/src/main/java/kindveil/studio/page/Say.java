@@ -14,7 +14,7 @@ import kindveil.measure.Length;
 import kindveil.measure.Span;
 import kindveil.measure.UnitSystem;
 import kindveil.measure.Volume;
-import kindveil.studio.work.Rooms;
+import kindveil.studio.work.room.Rooms;
 import org.springframework.stereotype.Component;
 
 /** Times, lengths and amounts as this studio says them: its clock on the wall, its measures first. */

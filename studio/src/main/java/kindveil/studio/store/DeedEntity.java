@@ -8,13 +8,15 @@ import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
 import kindveil.making.Deed;
-import kindveil.studio.work.ToldDeed;
+import kindveil.way.ActId;
+import kindveil.studio.work.making.ToldDeed;
 
 @Entity
 @Table(name = "deed")
 class DeedEntity {
     @EmbeddedId
     Key key;
+    int part;
     String act;
     int answer;
     @Column(name = "at")
@@ -24,15 +26,16 @@ class DeedEntity {
     @Column(name = "against_advice")
     boolean againstAdvice;
 
-    /** Which deed of which run. */
+    /** Which deed of which making. */
     @Embeddable
-    record Key(@Column(name = "run_id") UUID run, @Column(name = "seq") int seq) {
+    record Key(@Column(name = "making_id") UUID making, @Column(name = "seq") int seq) {
     }
 
-    static DeedEntity of(UUID run, int seq, ToldDeed told) {
+    static DeedEntity of(UUID making, int seq, ToldDeed told) {
         DeedEntity e = new DeedEntity();
-        e.key = new Key(run, seq);
-        e.act = told.deed().act();
+        e.key = new Key(making, seq);
+        e.part = told.deed().act().part();
+        e.act = told.deed().act().key();
         e.answer = told.deed().answer();
         e.happened = told.deed().at();
         e.told = told.told();
@@ -42,6 +45,6 @@ class DeedEntity {
     }
 
     ToldDeed told() {
-        return new ToldDeed(new Deed(act, answer, happened, assumed), told, againstAdvice);
+        return new ToldDeed(new Deed(new ActId(part, act), answer, happened, assumed), told, againstAdvice);
     }
 }

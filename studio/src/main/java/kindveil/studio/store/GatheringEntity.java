@@ -3,8 +3,10 @@ package kindveil.studio.store;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
+import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "gathering")
@@ -14,8 +16,7 @@ class GatheringEntity {
     int id = ONLY;
     @Version
     int version;
-    @Column(name = "wanted_json")
-    String wanted;
-    @Column(name = "set_ups_json")
-    String setUps;
+    @Lob
+    @Column(name = "gathering_json")
+    @Nullable String gathering;
 }

@@ -1,73 +1,84 @@
 package kindveil.studio.store;
 
 import jakarta.persistence.Column;
+import jakarta.persistence.Embeddable;
+import jakarta.persistence.EmbeddedId;
 import jakarta.persistence.Entity;
-import jakarta.persistence.EnumType;
-import jakarta.persistence.Enumerated;
-import jakarta.persistence.Id;
+import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
-import kindveil.reading.LookState;
-import kindveil.studio.work.LogEntry;
-import kindveil.way.Wish;
+import java.util.function.Function;
+import kindveil.studio.store.form.Json;
+import kindveil.studio.store.form.JudgedForm;
+import kindveil.studio.store.form.Vocabulary;
+import kindveil.studio.work.log.Judged;
+import kindveil.studio.work.log.LogEntry;
+import org.jspecify.annotations.Nullable;
 
 @Entity
-@Table(name = "log_entry")
+@Table(name = "entry")
 class LogEntity {
-    @Id
-    UUID id;
+    @EmbeddedId
+    Key key;
     @Column(name = "piece_id")
     UUID piece;
-    @Column(name = "run_id")
-    UUID run;
+    @Column(name = "making_id")
+    @Nullable UUID making;
     Instant written;
-    @Enumerated(EnumType.STRING)
-    LogEntry.Verdict verdict;
-    @Enumerated(EnumType.STRING)
-    Wish wish;
+    String verdict;
     String came;
     String different;
-    @Column(name = "printed_by")
-    String printedBy;
-    @Enumerated(EnumType.STRING)
-    LogEntry.Tack tack;
-    @Enumerated(EnumType.STRING)
-    LogEntry.Fibre fibre;
-    Double stretch;
+    @Nullable String tack;
+    @Nullable String fibre;
+    @Nullable Double stretch;
     @Column(name = "by_products")
     String byProducts;
-    @Enumerated(EnumType.STRING)
-    LogEntry.Cause cause;
-    @Enumerated(EnumType.STRING)
-    LookState state;
-    int pass;
+    @Nullable String cause;
     @Column(name = "photo_id")
-    UUID photo;
+    @Nullable UUID photo;
+    boolean struck;
+    @Lob
+    @Column(name = "judged_json")
+    @Nullable String judged;
+
+    /** Which revision of which entry. */
+    @Embeddable
+    record Key(@Column(name = "entry_id") UUID entry, @Column(name = "revision") int revision) {
+    }
 
     static LogEntity of(LogEntry entry) {
         LogEntity e = new LogEntity();
-        e.id = entry.id();
+        e.key = new Key(entry.id(), entry.revision());
         e.piece = entry.piece();
-        e.run = entry.run();
+        e.making = entry.making();
         e.written = entry.written();
-        e.verdict = entry.verdict();
-        e.wish = entry.wish();
+        e.verdict = Vocabulary.VERDICT.of(entry.verdict());
         e.came = entry.came();
         e.different = entry.different();
-        e.printedBy = entry.printedBy();
-        e.tack = entry.findings().tack();
-        e.fibre = entry.findings().fibre();
-        e.stretch = entry.findings().stretch();
-        e.byProducts = entry.findings().byProducts();
-        e.cause = entry.findings().cause();
-        e.state = entry.state();
-        e.pass = entry.pass();
+        LogEntry.Findings found = entry.findings();
+        e.tack = either(found.tack(), Vocabulary.TACK::of);
+        e.fibre = either(found.fibre(), Vocabulary.FIBRE::of);
+        e.stretch = found.stretch();
+        e.byProducts = found.byProducts();
+        e.cause = either(found.cause(), Vocabulary.CAUSE::of);
         e.photo = entry.photo();
+        e.struck = entry.struck();
+        e.judged = Json.write(JudgedForm.of(entry.judged()));
         return e;
     }
 
+    private static <A, B> @Nullable B either(@Nullable A value, Function<A, B> change) {
+        return value == null ? null : change.apply(value);
+    }
+
+    /** {@link kindveil.studio.store.form.Unreadable} where it cannot be read. */
     LogEntry entry() {
-        return new LogEntry(id, piece, run, written, verdict, wish, came, different, printedBy, new LogEntry.Findings(tack, fibre, stretch, byProducts, cause), state, pass, photo);
+        JudgedForm form = Json.read(judged, JudgedForm.class);
+        return Json.guarded(() -> {
+            Judged read = form.judged();
+            LogEntry.Findings findings = new LogEntry.Findings(either(tack, Vocabulary.TACK::read), either(fibre, Vocabulary.FIBRE::read), stretch, byProducts, either(cause, Vocabulary.CAUSE::read));
+            return new LogEntry(key.entry(), key.revision(), piece, making, written, Vocabulary.VERDICT.read(verdict), came, different, findings, read, photo, struck);
+        });
     }
 }

@@ -1,14 +1,12 @@
 package kindveil.studio.store;
 
 import jakarta.persistence.Entity;
-import jakarta.persistence.EnumType;
-import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
-import kindveil.measure.UnitSystem;
-import kindveil.studio.work.StudioRoom;
+import kindveil.studio.store.form.Vocabulary;
+import kindveil.studio.work.room.StudioRoom;
 
 @Entity
 @Table(name = "room")
@@ -20,18 +18,17 @@ class RoomEntity {
     int version;
     double celsius;
     double percent;
-    @Enumerated(EnumType.STRING)
-    UnitSystem units;
+    String units;
     Instant told;
 
     void take(StudioRoom room) {
         celsius = room.celsius();
         percent = room.percent();
-        units = room.units();
+        units = Vocabulary.UNITS.of(room.units());
         told = room.told();
     }
 
     StudioRoom room() {
-        return new StudioRoom(version, celsius, percent, units, told);
+        return new StudioRoom(version, celsius, percent, Vocabulary.UNITS.read(units), told);
     }
 }

@@ -2,31 +2,37 @@ package kindveil.studio.store;
 
 import jakarta.persistence.EntityManager;
 import java.util.List;
-import kindveil.studio.work.Gathering;
-import kindveil.studio.work.Gatherings;
+import kindveil.studio.store.form.GatheringForm;
+import kindveil.studio.store.form.Json;
+import kindveil.studio.store.form.Unreadable;
 import kindveil.studio.work.Outdated;
+import kindveil.studio.work.sheet.Gathering;
+import kindveil.studio.work.sheet.Gatherings;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.core.type.TypeReference;
-import tools.jackson.databind.json.JsonMapper;
 
 @Repository
 @Transactional
 class StoredGatherings implements Gatherings {
     private final EntityManager entities;
-    private final JsonMapper json;
 
-    StoredGatherings(EntityManager entities, JsonMapper json) {
+    StoredGatherings(EntityManager entities) {
         this.entities = entities;
-        this.json = json;
     }
 
+    /** What cannot be read is as nothing gathered: it is gathered again in a moment. */
     @Override
     public Gathering now() {
         GatheringEntity e = entities.find(GatheringEntity.class, GatheringEntity.ONLY);
-        return e == null ? Gathering.EMPTY : new Gathering(e.version, json.readValue(e.wanted, new TypeReference<List<Gathering.Wanted>>() {
-        }), json.readValue(e.setUps, new TypeReference<List<Gathering.SetUp>>() {
-        }));
+        if (e == null) {
+            return Gathering.EMPTY;
+        }
+        try {
+            GatheringForm form = Json.read(e.gathering, GatheringForm.class);
+            return Json.guarded(() -> form.gathering(e.version));
+        } catch (Unreadable unreadable) {
+            return new Gathering(e.version, List.of(), List.of());
+        }
     }
 
     @Override
@@ -36,8 +42,7 @@ class StoredGatherings implements Gatherings {
             throw new Outdated("What is gathered on the sheets");
         }
         GatheringEntity kept = e == null ? new GatheringEntity() : e;
-        kept.wanted = json.writeValueAsString(gathering.wanted());
-        kept.setUps = json.writeValueAsString(gathering.setUps());
+        kept.gathering = Json.write(GatheringForm.of(gathering));
         if (e == null) {
             entities.persist(kept);
         }

@@ -1,11 +1,14 @@
 package kindveil.studio.store;
 
 import jakarta.persistence.EntityManager;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import kindveil.studio.work.NotFound;
-import kindveil.studio.work.Pictures;
-import kindveil.studio.work.StoredPicture;
+import kindveil.studio.work.picture.Pictures;
+import kindveil.studio.work.picture.StoredPicture;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -21,8 +24,18 @@ class StoredPictures implements Pictures {
     /** Without its bytes. */
     @Override
     public Optional<StoredPicture> find(UUID id) {
-        return entities.createQuery("select new kindveil.studio.work.StoredPicture(p.id, p.name, p.width, p.height, p.added) "
+        return entities.createQuery("select new kindveil.studio.work.picture.StoredPicture(p.id, p.name, p.width, p.height, p.added) "
                 + "from PictureEntity p where p.id = :id", StoredPicture.class).setParameter("id", id).getResultStream().findFirst();
+    }
+
+    @Override
+    public Map<UUID, StoredPicture> all(Collection<UUID> ids) {
+        Map<UUID, StoredPicture> found = new HashMap<>();
+        if (!ids.isEmpty()) {
+            entities.createQuery("select new kindveil.studio.work.picture.StoredPicture(p.id, p.name, p.width, p.height, p.added) from PictureEntity p where p.id in :ids", StoredPicture.class)
+                    .setParameter("ids", ids).getResultStream().forEach(picture -> found.put(picture.id(), picture));
+        }
+        return found;
     }
 
     @Override

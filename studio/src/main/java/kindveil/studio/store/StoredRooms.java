@@ -2,13 +2,22 @@ package kindveil.studio.store;
 
 import jakarta.persistence.EntityManager;
 import java.time.Clock;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.atomic.AtomicReference;
 import kindveil.measure.UnitSystem;
 import kindveil.studio.work.Outdated;
-import kindveil.studio.work.Rooms;
-import kindveil.studio.work.StudioRoom;
+import kindveil.studio.work.room.Rooms;
+import kindveil.studio.work.room.StudioRoom;
+import kindveil.studio.work.room.ToldRoom;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
+/** The room is read for every figure on every page, so the last one read is remembered until it is told again. */
 @Repository
 @Transactional
 class StoredRooms implements Rooms {
@@ -16,6 +25,7 @@ class StoredRooms implements Rooms {
     private static final double USUAL_PERCENT = 50;
     private final EntityManager entities;
     private final Clock clock;
+    private final AtomicReference<Optional<StudioRoom>> remembered = new AtomicReference<>(Optional.empty());
 
     StoredRooms(EntityManager entities, Clock clock) {
         this.entities = entities;
@@ -24,9 +34,16 @@ class StoredRooms implements Rooms {
 
     /** Until told otherwise, the air practice counts in. */
     @Override
+    @Transactional(readOnly = true)
     public StudioRoom now() {
-        RoomEntity e = entities.find(RoomEntity.class, RoomEntity.ONLY);
-        return e == null ? new StudioRoom(-1, USUAL_CELSIUS, USUAL_PERCENT, UnitSystem.METRIC, clock.instant()) : e.room();
+        return remembered.get().orElseGet(() -> {
+            RoomEntity e = entities.find(RoomEntity.class, RoomEntity.ONLY);
+            if (e == null) {
+                return new StudioRoom(-1, USUAL_CELSIUS, USUAL_PERCENT, UnitSystem.METRIC, clock.instant());
+            }
+            remembered.set(Optional.of(e.room()));
+            return e.room();
+        });
     }
 
     @Override
@@ -36,6 +53,7 @@ class StoredRooms implements Rooms {
         if (version != room.version()) {
             throw new Outdated("The room");
         }
+        boolean sameAir = e != null && e.celsius == room.celsius() && e.percent == room.percent();
         if (e == null) {
             e = new RoomEntity();
             e.take(room);
@@ -43,5 +61,30 @@ class StoredRooms implements Rooms {
         } else {
             e.take(room);
         }
+        if (!sameAir) {
+            entities.persist(ToldRoomEntity.of(room));
+        }
+        forget();
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCompletion(int status) {
+                forget();
+            }
+        });
+    }
+
+    private void forget() {
+        remembered.set(Optional.empty());
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public List<ToldRoom> since(Instant from) {
+        List<ToldRoom> told = new ArrayList<>();
+        entities.createQuery("select t from ToldRoomEntity t where t.told <= :from order by t.told desc", ToldRoomEntity.class).setParameter("from", from).setMaxResults(1)
+                .getResultStream().map(ToldRoomEntity::told).forEach(told::add);
+        entities.createQuery("select t from ToldRoomEntity t where t.told > :from order by t.told", ToldRoomEntity.class).setParameter("from", from)
+                .getResultStream().map(ToldRoomEntity::told).forEach(told::add);
+        return told;
     }
 }

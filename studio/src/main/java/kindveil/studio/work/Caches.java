@@ -7,11 +7,11 @@ import com.github.benmanes.caffeine.cache.Caffeine;
  * cache is locked; a cache that tidied itself up on that same pool could wait there for that place for ever, and take the
  * thread the computing waits for with it. So whoever uses a cache tidies it up.
  */
-final class Caches {
+public final class Caches {
     private Caches() {
     }
 
-    static Caffeine<Object, Object> bounded() {
+    public static Caffeine<Object, Object> bounded() {
         return Caffeine.newBuilder().executor(Runnable::run);
     }
 }

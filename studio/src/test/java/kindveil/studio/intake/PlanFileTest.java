@@ -21,7 +21,7 @@ import kindveil.way.Brief;
 import kindveil.way.Trace;
 import kindveil.way.Way;
 import kindveil.way.Wish;
-import kindveil.way.Work;
+import kindveil.way.Sequence;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -39,8 +39,8 @@ class PlanFileTest {
 
     private static Trace trace() {
         Brief brief = Brief.usual(TAPE, Length.ofMillimetres(75), Length.ofMillimetres(100), Room.of(21, 50)).with(Support.JOURNAL_PAGE);
-        Brief over = Brief.usual(GLAZE, Length.ofMillimetres(75), Length.ofMillimetres(100), Room.of(21, 50)).dialled("coats", 2);
-        return Trace.of(new Work(List.of(new Work.Part(TAPE, brief), new Work.Part(GLAZE, over))).expand());
+        Brief over = Brief.usual(GLAZE, Length.ofMillimetres(75), Length.ofMillimetres(100), Room.of(21, 50)).with(Support.JOURNAL_PAGE).dialled("coats", 2);
+        return Trace.of(new Sequence(List.of(new Sequence.Part(TAPE, brief), new Sequence.Part(GLAZE, over))).expand());
     }
 
     private static String written() {

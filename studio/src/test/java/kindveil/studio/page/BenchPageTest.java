@@ -11,10 +11,10 @@ import kindveil.studio.OpenStudio;
 import kindveil.studio.OpenStudio.Studio;
 import kindveil.studio.Samples;
 import kindveil.studio.Web;
-import kindveil.studio.work.MakeWork;
-import kindveil.studio.work.Piece;
-import kindveil.studio.work.PieceWork;
-import kindveil.studio.work.Run;
+import kindveil.studio.work.making.MakeWork;
+import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.piece.PieceWork;
+import kindveil.studio.work.making.StoredMaking;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -26,7 +26,7 @@ class BenchPageTest {
     private final PieceWork pieces;
     private final Web web;
     private String bench;
-    private Run run;
+    private StoredMaking run;
 
     BenchPageTest(Studio studio, MakeWork makings, PieceWork pieces) {
         this.studio = studio;

@@ -13,9 +13,9 @@ import kindveil.studio.OpenStudio;
 import kindveil.studio.OpenStudio.Studio;
 import kindveil.studio.Samples;
 import kindveil.studio.Web;
-import kindveil.studio.work.Log;
-import kindveil.studio.work.Piece;
-import kindveil.studio.work.PieceWork;
+import kindveil.studio.work.log.Log;
+import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.piece.PieceWork;
 import kindveil.way.Way;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -181,14 +181,14 @@ class EveryWayTest {
         for (String kind : new String[] {"dots", "torn", "invert"}) {
             assertEquals(200, web.post(base + "/treatments", Map.of("version", version(piece), "kind", kind)).status());
         }
-        assertEquals("halftone dot 45 0.9; edge torn 5 7; invert", pieces.get(piece.id()).design().treated());
+        assertEquals("halftone dot 45 0.9; edge torn 5 7; invert", pieces.get(piece.id()).design().treatments().toString());
         web.post(base + "/treatments/2/move", Map.of("version", version(piece), "by", "-2"));
-        assertEquals("invert; halftone dot 45 0.9; edge torn 5 7", pieces.get(piece.id()).design().treated());
+        assertEquals("invert; halftone dot 45 0.9; edge torn 5 7", pieces.get(piece.id()).design().treatments().toString());
         web.post(base + "/treatments/1", Map.of("version", version(piece), "code", "halftone line 30 0.6"));
         Web.Answer removed = web.post(base + "/treatments/0/remove", Map.of("version", version(piece)));
         assertTrue(removed.words().contains("halftone of lines, 0.6 to the millimetre at 30°"), removed.words());
         web.post(base + "/treatments/undo", Map.of("version", version(piece)));
-        assertEquals("invert; halftone line 30 0.6; edge torn 5 7", pieces.get(piece.id()).design().treated());
+        assertEquals("invert; halftone line 30 0.6; edge torn 5 7", pieces.get(piece.id()).design().treatments().toString());
         for (String picture : new String[] {"/step/0.png", "/step/3.png", "/risk.png", "/treated.png"}) {
             assertEquals((byte) 'P', web.bytes(base + picture)[1], picture);
         }

@@ -12,6 +12,18 @@ import java.util.UUID;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.time.Duration;
+import kindveil.way.ActId;
+import kindveil.tone.Treatments;
+import kindveil.studio.work.room.ToldRoom;
+import kindveil.studio.work.piece.PrintPlan;
+import kindveil.studio.work.piece.Page;
+import kindveil.studio.work.piece.Manner;
+import kindveil.studio.work.piece.Image;
+import kindveil.studio.work.piece.Basis;
+import kindveil.studio.work.log.Judged;
+import kindveil.making.Departure;
+import kindveil.making.Begun;
 import kindveil.light.Colour;
 import kindveil.making.Deed;
 import kindveil.measure.Length;
@@ -19,22 +31,22 @@ import kindveil.reading.LookState;
 import kindveil.sheet.Paper;
 import kindveil.studio.OpenStudio;
 import kindveil.studio.Samples;
-import kindveil.studio.work.Design;
-import kindveil.studio.work.HandWish;
-import kindveil.studio.work.Log;
-import kindveil.studio.work.LogEntry;
-import kindveil.studio.work.MakeWork;
+import kindveil.studio.work.piece.Design;
+import kindveil.studio.work.piece.HandWish;
+import kindveil.studio.work.log.Log;
+import kindveil.studio.work.log.LogEntry;
+import kindveil.studio.work.making.MakeWork;
 import kindveil.studio.work.NotFound;
 import kindveil.studio.work.Outdated;
-import kindveil.studio.work.Piece;
-import kindveil.studio.work.PieceWork;
-import kindveil.studio.work.Pieces;
-import kindveil.studio.work.Pictures;
-import kindveil.studio.work.Run;
+import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.piece.PieceWork;
+import kindveil.studio.work.piece.Pieces;
+import kindveil.studio.work.picture.Pictures;
+import kindveil.studio.work.making.StoredMaking;
 import kindveil.catalogue.Catalogue;
-import kindveil.studio.work.Runs;
-import kindveil.studio.work.Veil;
-import kindveil.studio.work.ToldDeed;
+import kindveil.studio.work.making.Makings;
+import kindveil.studio.work.piece.Veil;
+import kindveil.studio.work.making.ToldDeed;
 import kindveil.bench.Ground;
 import kindveil.bench.PrintKind;
 import kindveil.bench.Support;
@@ -47,9 +59,9 @@ class StoreTest {
     private final PieceWork work;
     private final Pieces pieces;
     private final MakeWork makings;
-    private final Runs runs;
+    private final Makings runs;
 
-    StoreTest(PieceWork work, Pieces pieces, MakeWork makings, Runs runs) {
+    StoreTest(PieceWork work, Pieces pieces, MakeWork makings, Makings runs) {
         this.work = work;
         this.pieces = pieces;
         this.makings = makings;
@@ -63,18 +75,17 @@ class StoreTest {
     @Test
     void piece_everyField_comesBackAsItWent() {
         Piece piece = piece();
-        Design design = new Design(Length.parse("w", "5 1/2 in"), "levels 12 88; simplify 4", "invert", "gel-lay", Map.of("school", "damp", "clearing", "mineral-oil"), Map.of("bed", 150.0), Map.of(),
-                Support.WATERCOLOUR_PAPER, Ground.GESSO, Colour.parse("g", "#0a10ff"), Wish.TORN, PrintKind.WEAK_TONER, HandWish.NO_MATTER, Paper.LETTER, 7, "10000,10000 50000,10000 50000,40000", "10 20 60 55.5");
-        pieces.replace(piece.with(design).plus(new Veil(null, Length.ofMillimetres(3), Length.ofMillimetres(-4), design.doing(Catalogue.way("glazing"), false))));
+        Image image = new Image(Length.parse("w", "5 1/2 in"), Treatments.parse("levels 12 88; simplify 4"), Treatments.parse("invert"), "10000,10000 50000,10000 50000,40000", "10 20 60 55.5");
+        UUID lot = UUID.randomUUID();
+        Manner manner = new Manner("gel-lay", Map.of("school", "damp", "clearing", "mineral-oil"), Map.of("bed", 150.0), Map.of("x", Colour.parse("x", "#123456")), Map.of("gloss-gel", lot));
+        Design design = new Design(image, manner, Wish.TORN, new PrintPlan(PrintKind.WEAK_TONER, HandWish.NO_MATTER, Paper.LETTER, 7));
+        Basis basis = Basis.of(Support.WATERCOLOUR_PAPER, Ground.GESSO, Colour.parse("g", "#0a10ff")).sized(new Page(Length.ofMillimetres(210), Length.ofMillimetres(297))).photographed(piece.picture());
+        Piece changed = piece.with(design).with(basis).with(new Veil(piece.picture(), Length.ofMillimetres(30), Length.ofMillimetres(40), design))
+                .plus(new Veil(null, Length.ofMillimetres(3), Length.ofMillimetres(-4), design.doing(Catalogue.way("glazing"))));
+        pieces.replace(changed);
         Piece stored = pieces.find(piece.id()).orElseThrow();
-        Design back = stored.design();
-        Veil over = stored.at(2).veil();
-        assertEquals(List.of("glazing", Length.ofMillimetres(3), Length.ofMillimetres(-4)), List.of(over.design().way(), over.x(), over.y()));
-        assertEquals(Support.WATERCOLOUR_PAPER, stored.at(2).design().support());
-        assertEquals(design.groundColour().toString(), back.groundColour().toString());
-        assertEquals(design.choosing(Map.of()).choices(), back.choices());
-        assertEquals(List.of(design.printWidth(), design.treated(), design.treatedBefore(), design.dials(), design.support(), design.ground(), design.wish(), design.print(), design.hand(), design.paper(), design.copies(), design.opaque(), design.seamless()),
-                List.of(back.printWidth(), back.treated(), back.treatedBefore(), back.dials(), back.support(), back.ground(), back.wish(), back.print(), back.hand(), back.paper(), back.copies(), back.opaque(), back.seamless()));
+        assertEquals(changed.veils(), stored.veils());
+        assertEquals(changed.basis(), stored.basis());
     }
 
     @Test
@@ -84,29 +95,30 @@ class StoreTest {
         String message = assertThrows(Outdated.class, () -> pieces.replace(seen.with(seen.design().withSize(Length.ofMillimetres(50))))).getMessage();
         assertTrue(message.startsWith("“Moth” was changed in another window"));
         assertEquals(Length.ofMillimetres(90), pieces.find(seen.id()).orElseThrow().design().printWidth());
-        assertThrows(NotFound.class, () -> pieces.replace(Piece.of(UUID.randomUUID(), 0, "x", seen.created(), seen.picture(), null, seen.design())));
+        assertThrows(NotFound.class, () -> pieces.replace(Piece.of(UUID.randomUUID(), "x", seen.created(), seen.leading().source(), seen.basis(), seen.design())));
     }
 
     @Test
     void run_withItsDeeds_comesBackAsItWent() {
-        Run run = makings.begin(piece().id());
-        ToldDeed told = new ToldDeed(new Deed("set-out-print", 0, run.begun().plusSeconds(61), true), run.begun().plusSeconds(70), true);
-        runs.tell(run.id(), 0, told);
-        Run back = runs.find(run.id()).orElseThrow();
-        assertEquals(run.work(), back.work());
+        StoredMaking run = makings.begin(piece().id());
+        ToldDeed told = new ToldDeed(new Deed(ActId.first("set-out-print"), 0, run.begun().plusSeconds(61), true), run.begun().plusSeconds(70), true);
+        runs.tell(run.id(), 0, List.of(told), run.making().with(told.deed()));
+        StoredMaking back = runs.find(run.id()).orElseThrow();
+        assertEquals(run.plan().parts(), back.plan().parts());
+        assertEquals(run.plan().plan(), back.plan().plan());
         assertEquals(List.of(told), back.told());
-        runs.takeBack(run.id(), 0);
+        runs.takeBack(run.id(), 0, run.making());
         assertEquals(List.of(), runs.find(run.id()).orElseThrow().told());
     }
 
     @Test
     void tell_sameNumberFromManyWindows_isNotedOnce() throws Exception {
-        Run run = makings.begin(piece().id());
-        ToldDeed told = new ToldDeed(new Deed("set-out-print", 0, run.begun(), false), run.begun(), false);
+        StoredMaking run = makings.begin(piece().id());
+        ToldDeed told = new ToldDeed(new Deed(ActId.first("set-out-print"), 0, run.begun(), false), run.begun(), false);
         try (ExecutorService windows = Executors.newFixedThreadPool(6)) {
             Callable<Boolean> window = () -> {
                 try {
-                    runs.tell(run.id(), 0, told);
+                    runs.tell(run.id(), 0, List.of(told), run.making().with(told.deed()));
                     return true;
                 } catch (Outdated late) {
                     return false;
@@ -135,8 +147,12 @@ class StoreTest {
     @Test
     void log_entry_comesBackAsItWent(Log log) {
         Piece piece = piece();
-        LogEntry entry = new LogEntry(UUID.randomUUID(), piece.id(), null, Instant.parse("2026-03-05T19:00:00.123456789Z"), LogEntry.Verdict.NEARLY, Wish.SOFT, "a little pale", "rubbed twice",
-                "shop at the landing", new LogEntry.Findings(LogEntry.Tack.SLIGHT, LogEntry.Fibre.VEIL, -1.5, "a ghost print", LogEntry.Cause.AMOUNT), LookState.CLEARED, 3, null);
+        Judged judged = new Judged("Moth", 1, List.of(new Judged.WayOf("gel-lay", "Gel lay", List.of(new Begun.Chosen("school", "How", "deep bed")), List.of("brown jar")), new Judged.WayOf("glazing", "Glazes", List.of(), List.of())),
+                Wish.SOFT, new Judged.Print(PrintKind.WEAK_TONER, "shop at the landing", 2, "thin copy paper"), List.of(new ToldRoom(Instant.parse("2026-03-05T10:00:00Z"), 19.5, 61)),
+                List.of(new Departure("Wet the paper", "begun after 27 min", Departure.Kind.TOO_SOON, Duration.ofMinutes(27), Duration.ofHours(1)), new Departure("Rub", "against the bench", Departure.Kind.AGAINST_THE_BENCH, null, null)),
+                List.of(new Judged.Answered(new ActId(1, "look"), "Look", "Enough", Instant.parse("2026-03-05T18:00:00Z"))), LookState.CLEARED, 3, piece.picture());
+        LogEntry entry = new LogEntry(UUID.randomUUID(), 0, piece.id(), null, Instant.parse("2026-03-05T19:00:00.123456789Z"), LogEntry.Verdict.NEARLY, "a little pale", "rubbed twice",
+                new LogEntry.Findings(LogEntry.Tack.SLIGHT, LogEntry.Fibre.VEIL, -1.5, "a ghost print", LogEntry.Cause.AMOUNT), judged, null, false);
         log.add(entry);
         assertEquals(List.of(entry), log.ofPiece(piece.id()));
     }

@@ -1,5 +1,6 @@
 package kindveil.studio.page.bench;
 
+import kindveil.way.ActId;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -7,11 +8,11 @@ import java.util.UUID;
 import kindveil.measure.UnusableValue;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
-import kindveil.studio.work.MakeWork;
+import kindveil.studio.work.making.MakeWork;
 import kindveil.studio.work.Outdated;
-import kindveil.studio.work.Piece;
-import kindveil.studio.work.PieceWork;
-import kindveil.studio.work.Run;
+import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.piece.PieceWork;
+import kindveil.studio.work.making.StoredMaking;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -40,18 +41,18 @@ class BenchController {
 
     /** @param against what speaks against answer {@code asked}, which can still be told as done anyway */
     private ModelAndView page(UUID id, List<String> problems, List<String> against, int asked, double minutesAgo) {
-        Run run = makings.get(id);
+        StoredMaking run = makings.get(id);
         Piece piece = pieces.get(run.piece());
         Instant now = say.now();
         List<BenchView.Slip> others = new ArrayList<>();
-        for (Run other : makings.active()) {
+        for (StoredMaking other : makings.active()) {
             if (!other.id().equals(id)) {
                 others.addAll(BenchView.slips(other, pieces.get(other.piece()).title(), true, say, now));
             }
         }
         ModelAndView page = new ModelAndView("bench/bench");
         page.addObject("bench", BenchView.of(run, piece, others, say));
-        page.addObject("air", run.work().parts().getFirst().brief().room().temperature().print(kindveil.measure.UnitSystem.METRIC) + " · " + run.work().parts().getFirst().brief().room().humidity());
+        page.addObject("air", run.air().last().print(kindveil.measure.UnitSystem.METRIC));
         page.addObject("now", now.toEpochMilli());
         page.addObject("problems", problems);
         page.addObject("against", against);
@@ -100,7 +101,7 @@ class BenchController {
             return page(id, problems.words(), List.of(), 0, 0);
         }
         try {
-            makings.startAt(id, seq, act, minutes);
+            makings.startAt(id, seq, ActId.parse(act), minutes);
             return "redirect:/bench/" + id;
         } catch (Outdated alreadyDone) {
             return "redirect:/bench/" + id + "?said=noted";

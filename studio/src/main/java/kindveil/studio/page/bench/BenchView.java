@@ -11,8 +11,8 @@ import kindveil.making.Clock;
 import kindveil.making.Making;
 import kindveil.reading.CautionReading;
 import kindveil.studio.page.Say;
-import kindveil.studio.work.Piece;
-import kindveil.studio.work.Run;
+import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.making.StoredMaking;
 import kindveil.way.Act;
 import kindveil.way.Answer;
 import kindveil.way.Window;
@@ -90,7 +90,7 @@ public record BenchView(UUID run, UUID piece, String pieceTitle, String way, int
     }
 
     /** @param others what runs elsewhere; this making's own windows come before it */
-    static BenchView of(Run run, Piece piece, List<Slip> others, Say say) {
+    static BenchView of(StoredMaking run, Piece piece, List<Slip> others, Say say) {
         Comparator<Slip> pressing = Comparator.comparingLong(Slip::turning);
         List<Slip> own = slips(run, piece.title(), false, say, say.now());
         List<Slip> slips = Stream.concat(own.stream().sorted(pressing), others.stream().sorted(pressing)).limit(MOST_SLIPS).toList();
@@ -104,16 +104,16 @@ public record BenchView(UUID run, UUID piece, String pieceTitle, String way, int
         }
         Act act = making.current().orElseThrow();
         ClockView clock = making.clock().map(c -> ClockView.of(c, say)).orElse(null);
-        String amount = run.portion(act.key()).map(p -> say.both(p.volume()) + " of " + p.material().words())
-                .or(() -> run.batch(act.key()).map(b -> String.join(", ", b.shares().stream().map(share -> say.both(share.volume()) + " " + share.words()).toList()))).orElse("");
-        return new BenchView(run.id(), piece.id(), piece.title(), run.wayOf(act.key()), making.position(), making.position() + making.remaining() - 1, seq,
+        String amount = run.portion(act.id()).map(p -> say.both(p.volume()) + " of " + p.product().words())
+                .or(() -> run.batch(act.id()).map(b -> String.join(", ", b.shares().stream().map(share -> say.both(share.volume()) + " " + share.words()).toList()))).orElse("");
+        return new BenchView(run.id(), piece.id(), piece.title(), run.wayOf(act.id()), making.position(), making.position() + making.remaining() - 1, seq,
                 act.title(), act.how(), amount, String.join(" ", CautionReading.words(act.step())), clock, answers(act),
                 making.rescue().map(Answer::meaning).orElse(""), making.following().map(Act::title).orElse("write down what came"), slips, more, later(making), false, last, startsDwell(making, act));
     }
 
     /** Whether a dwell begins at the end of an act: it is begun on a count, since both hands hold the film. */
     private static boolean startsDwell(Making making, Act act) {
-        return making.plan().windows().stream().anyMatch(window -> window instanceof Window.Dwell && window.from().equals(act.key()));
+        return making.plan().windows().stream().anyMatch(window -> window instanceof Window.Dwell && window.from().equals(act.id()));
     }
 
     private static List<AnswerView> answers(Act act) {
@@ -127,8 +127,8 @@ public record BenchView(UUID run, UUID piece, String pieceTitle, String way, int
     }
 
     private static List<LaterAct> later(Making making) {
-        int here = making.plan().indexOf(making.current().orElseThrow().key());
-        return making.plan().acts().stream().skip(here + 1L).map(act -> new LaterAct(act.key(), label(act))).toList();
+        int here = making.plan().indexOf(making.current().orElseThrow().id());
+        return making.plan().acts().stream().skip(here + 1L).map(act -> new LaterAct(act.id().toString(), label(act))).toList();
     }
 
     private static String label(Act act) {
@@ -136,7 +136,7 @@ public record BenchView(UUID run, UUID piece, String pieceTitle, String way, int
     }
 
     /** The windows of a making beside its act at hand, and that act's own when {@code withCurrent}. */
-    static List<Slip> slips(Run run, String name, boolean withCurrent, Say say, Instant now) {
+    static List<Slip> slips(StoredMaking run, String name, boolean withCurrent, Say say, Instant now) {
         Making making = run.making();
         List<Slip> slips = new ArrayList<>();
         if (withCurrent) {

@@ -10,12 +10,12 @@ import kindveil.bench.Support;
 import kindveil.catalogue.Catalogue;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
-import kindveil.studio.work.Design;
-import kindveil.studio.work.LookWork;
+import kindveil.studio.work.piece.Design;
+import kindveil.studio.work.look.LookWork;
 import kindveil.studio.work.Outdated;
-import kindveil.studio.work.Piece;
-import kindveil.studio.work.PieceWork;
-import kindveil.studio.work.Planned;
+import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.piece.PieceWork;
+import kindveil.studio.work.piece.Planned;
 import kindveil.way.Fit;
 import kindveil.way.Way;
 import kindveil.way.Wish;
@@ -67,7 +67,7 @@ class BuildController {
         page.addObject("transfers", Catalogue.transfers());
         page.addObject("layers", Catalogue.layers());
         page.addObject("form", form);
-        page.addObject("colour", piece.design().groundColour().toString());
+        page.addObject("colour", piece.groundColour().toString());
         page.addObject("problems", problems);
         page.addObject("refusals", planned.trace().refusals().stream().map(r -> r.words()).distinct().toList());
         page.addObject("questions", way.questions(planned.brief()));
@@ -128,12 +128,12 @@ class BuildController {
         Piece piece = pieces.get(id, veil);
         Planned planned = pieces.plan(piece);
         Problems problems = new Problems();
-        Design design = BuildForm.read(piece, planned, all, problems);
-        if (design != null) {
+        Piece asked = BuildForm.read(piece.seen(version), planned, all, problems);
+        if (asked != null) {
             try {
-                Piece changed = problems.read(() -> pieces.change(piece.seen(version).with(design)));
+                Piece changed = problems.read(() -> pieces.change(asked));
                 if (changed != null) {
-                    boolean same = design.way().equals(piece.design().way());
+                    boolean same = asked.design().way().equals(piece.design().way());
                     return "redirect:" + PieceHead.base(changed) + "/build" + (same ? kept(all) : "");
                 }
             } catch (Outdated outdated) {
@@ -165,7 +165,7 @@ class BuildController {
     @PostMapping({"/pieces/{id}/ground/none", "/pieces/{id}/veils/{veil}/ground/none"})
     String noGround(@PathVariable UUID id, @PathVariable(required = false) Integer veil, @RequestParam int version) {
         Piece piece = pieces.get(id, veil);
-        pieces.change(piece.seen(version).withGround(null));
+        pieces.change(piece.seen(version).with(piece.basis().photographed(null)));
         return "redirect:" + PieceHead.base(piece) + "/build";
     }
 }

@@ -1,5 +1,6 @@
 package kindveil.studio.page.piece;
 
+import kindveil.way.Base;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -11,9 +12,9 @@ import kindveil.catalogue.Catalogue;
 import kindveil.light.Colour;
 import kindveil.measure.Figures;
 import kindveil.studio.page.Problems;
-import kindveil.studio.work.Design;
-import kindveil.studio.work.Piece;
-import kindveil.studio.work.Planned;
+import kindveil.studio.work.piece.Design;
+import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.piece.Planned;
 import kindveil.way.Brief;
 import kindveil.way.Choice;
 import kindveil.way.Dial;
@@ -48,7 +49,7 @@ public record BuildForm(Way way, List<Slot> slots, List<Number> numbers, List<Po
 
     static BuildForm of(Planned planned) {
         Map<String, String> typed = new TreeMap<>();
-        planned.brief().dials().forEach((key, value) -> typed.put(DIAL + key, Figures.plain(value)));
+        planned.brief().settings().dials().forEach((key, value) -> typed.put(DIAL + key, Figures.plain(value)));
         return of(planned, typed);
     }
 
@@ -90,17 +91,17 @@ public record BuildForm(Way way, List<Slot> slots, List<Number> numbers, List<Po
         return found;
     }
 
-    /** The design a filled-in sentence asks for, or null with what is wrong in {@code problems}. */
-    static Design read(Piece piece, Planned planned, Map<String, String> all, Problems problems) {
+    /** The piece a filled-in sentence asks for, or null with what is wrong in {@code problems}. */
+    static Piece read(Piece piece, Planned planned, Map<String, String> all, Problems problems) {
         Design now = piece.design();
         boolean first = piece.inHand() == 0;
-        Support support = first ? problems.choice(Support.class, "Support", all.get("support")) : now.support();
-        Ground ground = first ? problems.choice(Ground.class, "Ground", all.get("ground")) : now.ground();
-        Colour colour = first ? problems.read(() -> Colour.parse("Ground colour", all.get("colour"))) : now.groundColour();
+        Support support = first ? problems.choice(Support.class, "Support", all.get("support")) : piece.base().support();
+        Ground ground = first ? problems.choice(Ground.class, "Ground", all.get("ground")) : piece.base().ground();
+        Colour colour = first ? problems.read(() -> Colour.parse("Ground colour", all.get("colour"))) : piece.groundColour();
         Wish wish = problems.choice(Wish.class, "Wish", all.get("wish"));
         PrintKind print = all.containsKey("print") ? problems.choice(PrintKind.class, "Print", all.get("print")) : now.print();
         Map<String, Double> dials = dials(now.theWay(), planned.brief(), all, problems);
-        Map<String, Colour> colours = new HashMap<>(now.colours());
+        Map<String, Colour> colours = new HashMap<>(now.manner().colours());
         named(all, COLOUR).forEach((key, value) -> {
             Colour read = problems.read(() -> Colour.parse(key, value));
             if (read != null) {
@@ -113,8 +114,7 @@ public record BuildForm(Way way, List<Slot> slots, List<Number> numbers, List<Po
         }
         Map<String, String> choices = new HashMap<>(now.choices());
         choices.putAll(choices(all));
-        Design told = now.withBuild(choices, dials, colours, wish, print).withBase(support, ground, colour);
-        return told.doing(way, piece.veils().size() == 1);
+        return piece.with(piece.basis().on(new Base(support, ground)).of(colour)).with(now.withBuild(choices, dials, colours, wish, print)).doing(way);
     }
 
     private static Map<String, Double> dials(Way way, Brief brief, Map<String, String> all, Problems problems) {

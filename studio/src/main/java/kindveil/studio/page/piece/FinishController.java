@@ -1,5 +1,6 @@
 package kindveil.studio.page.piece;
 
+import kindveil.catalogue.Finishing;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -8,11 +9,11 @@ import java.util.Map;
 import java.util.UUID;
 import kindveil.measure.Span;
 import kindveil.reading.LookState;
-import kindveil.studio.work.Design;
-import kindveil.studio.work.LookWork;
-import kindveil.studio.work.Piece;
-import kindveil.studio.work.PieceWork;
-import kindveil.studio.work.Planned;
+import kindveil.studio.work.piece.Design;
+import kindveil.studio.work.look.LookWork;
+import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.piece.PieceWork;
+import kindveil.studio.work.piece.Planned;
 import kindveil.way.Choice;
 import kindveil.way.Schools;
 import kindveil.bench.Step;

@@ -1,5 +1,6 @@
 package kindveil.studio.page.piece;
 
+import kindveil.studio.work.piece.Image;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -7,13 +8,13 @@ import kindveil.measure.Figures;
 import kindveil.measure.Length;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
-import kindveil.studio.work.Design;
+import kindveil.studio.work.piece.Design;
 import kindveil.studio.work.Outdated;
-import kindveil.studio.work.PictureWork;
-import kindveil.studio.work.Piece;
-import kindveil.studio.work.PieceWork;
-import kindveil.studio.work.SourceWork;
-import kindveil.studio.work.StoredPicture;
+import kindveil.studio.work.picture.PictureWork;
+import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.piece.PieceWork;
+import kindveil.studio.work.source.SourceWork;
+import kindveil.studio.work.picture.StoredPicture;
 import kindveil.tone.Framing;
 import kindveil.tone.Framing.Crop;
 import kindveil.tone.Framing.Mirror;
@@ -63,7 +64,7 @@ class FrameController {
     }
 
     private ModelAndView page(Piece piece, Form form, List<String> problems) {
-        StoredPicture picture = pictures.get(piece.picture());
+        StoredPicture picture = pictures.get(piece.veil().source());
         Problems unread = new Problems();
         List<Framing> turned = new ArrayList<>(framing(form, unread));
         turned.removeIf(Crop.class::isInstance);
@@ -74,10 +75,10 @@ class FrameController {
         page.addObject("problems", problems);
         page.addObject("picture", picture);
         page.addObject("aspect", size.aspect());
-        page.addObject("wide", pictures.shape(piece.veil()).width());
+        page.addObject("wide", pictures.shape(piece.veil().source(), piece.design().treatments()).width());
         page.addObject("whole", size.width());
         page.addObject("printWidth", piece.design().printWidth().millimetres());
-        page.addObject("size", say.size(piece.design().printWidth(), piece.design().printWidth().times(pictures.shape(piece.veil()).aspect())));
+        page.addObject("size", say.size(piece.design().printWidth(), piece.design().printWidth().times(pictures.shape(piece.veil().source(), piece.design().treatments()).aspect())));
         if (!problems.isEmpty()) {
             page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
         }
@@ -139,13 +140,13 @@ class FrameController {
 
     /** With {@code sameScale} a millimetre of the picture stays a millimetre; otherwise the print stays as wide. */
     private Piece framed(Piece piece, List<Framing> framing, boolean sameScale) {
-        StoredPicture picture = pictures.get(piece.picture());
+        StoredPicture picture = pictures.get(piece.veil().source());
         Size source = new Size(picture.width(), picture.height());
         Design design = piece.design().treated(piece.design().treatments().framed(framing));
         double before = piece.design().treatments().size(source).width();
         double after = design.treatments().size(source).width();
         Length width = sameScale ? Length.ofMillimetres(Math.round(piece.design().printWidth().millimetres() * after / before * 10) / 10.0) : piece.design().printWidth();
-        return piece.with(design.withSize(Length.parseSize("Print width", width.toString(), Design.NARROWEST, Design.WIDEST)));
+        return piece.with(design.withSize(Length.parseSize("Print width", width.toString(), Image.NARROWEST, Image.WIDEST)));
     }
 
     /** The picture turned, mirrored and straightened, not yet cropped. */

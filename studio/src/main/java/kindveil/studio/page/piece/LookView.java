@@ -1,11 +1,15 @@
 package kindveil.studio.page.piece;
 
+import kindveil.studio.work.log.LogEntry;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import kindveil.studio.work.piece.Piece;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import kindveil.measure.UnusableValue;
 import kindveil.reading.LookState;
-import kindveil.studio.work.Planned;
+import kindveil.studio.work.piece.Planned;
 import kindveil.way.Trace;
 
 /** How the picture is looked at; held in the address so that it survives a reload. */
@@ -13,6 +17,7 @@ public record LookView(LookState left, LookState right, int pass, double cut, do
     static final double START_X = 0.40;
     static final double START_Y = 0.55;
     private static final double START_CUT = 0.47;
+    private static final String FINISHED = "finished";
 
     /** A link that shows one side of the wipe in another state. */
     public record StateLink(String key, String words, String href, boolean shownLeft, boolean shownRight, boolean planned) {
@@ -23,7 +28,8 @@ public record LookView(LookState left, LookState right, int pass, double cut, do
         int most = trace.mostPasses();
         int shown = most == 0 ? 0 : pass == null ? trace.plannedPasses() : (int) UnusableValue.requireWithin("pass", pass, 1, most, "", "The plan offers no other.");
         List<LookState> worth = LookState.of(trace);
-        return new LookView(state(left, worth.getFirst()), state(right, worth.size() > 1 ? worth.get(1) : worth.getFirst()), shown, within("cut", cut, START_CUT),
+        LookState finished = LookState.finished(trace);
+        return new LookView(state(left, worth.getFirst(), finished), state(right, worth.size() > 1 ? worth.get(1) : worth.getFirst(), finished), shown, within("cut", cut, START_CUT),
                 within("x", x, START_X), within("y", y, START_Y));
     }
 
@@ -31,12 +37,23 @@ public record LookView(LookState left, LookState right, int pass, double cut, do
         return value == null ? start : UnusableValue.requireWithin(thing, value, 0, 1, "", "It is a share of the picture.");
     }
 
-    private static LookState state(String name, LookState start) {
+    private static LookState state(@Nullable String name, LookState start, LookState finished) {
         if (name == null) {
             return start;
         }
-        return Arrays.stream(LookState.values()).filter(s -> s.name().equalsIgnoreCase(name)).findFirst()
+        return name.equals(FINISHED) ? finished : Arrays.stream(LookState.values()).filter(s -> s.name().equalsIgnoreCase(name)).findFirst()
                 .orElseThrow(() -> new UnusableValue("state", name, "wet, dried, cleared or sealed", "Choose one below the picture."));
+    }
+
+    /** The address of a piece as it will be when all is done, whichever state that is. */
+    public static String finished(Piece piece, boolean small) {
+        return "%s/look/%s.png?v=%d%s".formatted(PieceHead.base(piece), FINISHED, piece.version(), small ? "&small=true" : "");
+    }
+
+    /** The address of what an entry of the log foresaw: as it was kept with it, otherwise the piece as it is looked at now. */
+    public static String foreseen(LogEntry entry) {
+        UUID kept = entry.judged().foreseen();
+        return kept != null ? "/pictures/%s.png".formatted(kept) : "/pieces/%s/look/%s.png?pass=%d&small=true".formatted(entry.piece(), word(entry.state()), entry.pass());
     }
 
     static String word(LookState state) {

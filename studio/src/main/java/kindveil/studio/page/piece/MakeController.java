@@ -8,12 +8,11 @@ import kindveil.reading.CautionReading;
 import kindveil.reading.TimeReading;
 import kindveil.studio.page.Knot;
 import kindveil.studio.page.Say;
-import kindveil.studio.work.MakeWork;
-import kindveil.studio.work.Piece;
-import kindveil.studio.work.PieceWork;
-import kindveil.studio.work.Planned;
-import kindveil.studio.work.Run;
-import kindveil.way.Work;
+import kindveil.studio.work.making.MakeWork;
+import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.piece.PieceWork;
+import kindveil.studio.work.piece.Planned;
+import kindveil.studio.work.making.MakingLine;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -45,9 +44,9 @@ class MakeController {
         ModelAndView page = new ModelAndView("piece/make");
         page.addObject("head", PieceHead.of(piece, "Make"));
         page.addObject("planned", planned);
-        page.addObject("knots", times.entries().stream().map(entry -> Knot.of(entry, Knot.amount(planned.portion(entry.act().key()), planned.batch(entry.act().key()), say))).toList());
+        page.addObject("knots", times.entries().stream().map(entry -> Knot.of(entry, Knot.amount(planned.portion(entry.act().id()), planned.batch(entry.act().id()), say))).toList());
         page.addObject("hands", Span.words(times.handsOn()));
-        page.addObject("elapsed", Span.words(times.elapsed()));
+        page.addObject("elapsed", Knot.elapsed(times));
         page.addObject("needs", planned.needs().entrySet().stream().map(e -> new Need(e.getKey().words(), say.both(e.getValue()))).toList());
         page.addObject("area", say.area(planned.brief().area()));
         page.addObject("cautions", CautionReading.of(planned.whole()));
@@ -55,9 +54,9 @@ class MakeController {
         page.addObject("refusals", planned.whole().refusals().stream().map(r -> r.words()).distinct().toList());
         page.addObject("remedies", pieces.remedies(refused(planned)));
         page.addObject("air", say.air());
-        List<Run> runs = makings.ofPiece(id);
-        page.addObject("open", runs.stream().filter(Run::active).findFirst().orElse(null));
-        page.addObject("before", runs.stream().filter(run -> !run.active()).count());
+        List<MakingLine> all = makings.ofPiece(id);
+        page.addObject("open", all.stream().filter(MakingLine::active).findFirst().orElse(null));
+        page.addObject("before", all.stream().filter(line -> !line.active()).count());
         return page;
     }
 
@@ -65,12 +64,12 @@ class MakeController {
     private Planned refused(Planned planned) {
         Piece piece = planned.piece();
         return planned.whole().moments().stream().filter(moment -> !moment.refusals().isEmpty()).findFirst()
-                .map(moment -> pieces.plan(piece.at(Work.partOf(moment.act().key(), piece.veils().size()) + 1))).orElse(planned);
+                .map(moment -> pieces.plan(piece.at(moment.act().id().part() + 1))).orElse(planned);
     }
 
     @PostMapping({"/pieces/{id}/make", "/pieces/{id}/veils/{veil}/make"})
     String begin(@PathVariable UUID id) {
-        return makings.ofPiece(id).stream().filter(Run::active).findFirst().map(run -> "redirect:/bench/" + run.id())
+        return makings.ofPiece(id).stream().filter(MakingLine::active).findFirst().map(line -> "redirect:/bench/" + line.id())
                 .orElseGet(() -> "redirect:/bench/" + makings.begin(id).id());
     }
 
@@ -83,7 +82,7 @@ class MakeController {
         if (index < 0 || index >= remedies.size()) {
             throw new kindveil.studio.work.Outdated(piece.title());
         }
-        pieces.change(piece.seen(version).with(piece.design().with(remedies.get(index).brief())));
+        pieces.change(piece.seen(version).with(remedies.get(index).brief()));
         return "redirect:" + PieceHead.base(piece) + (all.getOrDefault("back", "").equals("finish") ? "/finish" : "/make");
     }
 }

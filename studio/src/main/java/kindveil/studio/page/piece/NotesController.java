@@ -7,14 +7,14 @@ import kindveil.making.Departure;
 import kindveil.reading.LookState;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
-import kindveil.studio.work.LogEntry;
-import kindveil.studio.work.LogWork;
-import kindveil.studio.work.LookWork;
-import kindveil.studio.work.MakeWork;
-import kindveil.studio.work.Piece;
-import kindveil.studio.work.PieceWork;
-import kindveil.studio.work.Planned;
-import kindveil.studio.work.Run;
+import kindveil.studio.work.log.LogEntry;
+import kindveil.studio.work.log.LogWork;
+import kindveil.studio.work.look.LookWork;
+import kindveil.studio.work.making.MakeWork;
+import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.piece.PieceWork;
+import kindveil.studio.work.piece.Planned;
+import kindveil.studio.work.making.StoredMaking;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -46,9 +46,8 @@ class NotesController {
 
     /** One entry as it is shown. */
     public record Note(UUID id, String date, String verdict, String wish, String came, String different, String printedBy, String found, String predicted, UUID photo) {
-        static Note of(LogEntry entry, int version, Say say) {
-            String predicted = "/pieces/%s/look/%s.png?pass=%d&v=%d&small=true".formatted(entry.piece(), LookView.word(entry.state()), entry.pass(), version);
-            return new Note(entry.id(), say.date(entry.written()), entry.verdict().words(), entry.wish().words(), entry.came(), entry.different(), entry.printedBy(), entry.findings().words(), predicted, entry.photo());
+        static Note of(LogEntry entry, Say say) {
+            return new Note(entry.id(), say.date(entry.written()), entry.verdict().words(), entry.wish().words(), entry.came(), entry.different(), entry.printedBy(), entry.findings().words(), LookView.foreseen(entry), entry.photo());
         }
     }
 
@@ -60,7 +59,7 @@ class NotesController {
 
     /** What the last making did otherwise than planned, as a start for the artist's own words. */
     private String departures(Piece piece) {
-        return makings.ofPiece(piece.id()).stream().findFirst().map(Run::making).map(making -> String.join("\n",
+        return makings.newest(piece.id()).map(StoredMaking::making).map(making -> String.join("\n",
                 Departure.of(making).stream().map(d -> d.act() + ": " + d.words()).toList())).orElse("");
     }
 
@@ -75,8 +74,8 @@ class NotesController {
         page.addObject("tacks", LogEntry.Tack.values());
         page.addObject("fibres", LogEntry.Fibre.values());
         page.addObject("causes", LogEntry.Cause.values());
-        page.addObject("predicted", "/pieces/%s/look/%s.png?pass=%d&v=%d&small=true".formatted(piece.id(), LookView.word(LookState.finished(planned.trace())), planned.trace().plannedPasses(), piece.version()));
-        page.addObject("notes", log.ofPiece(piece.id()).stream().map(entry -> Note.of(entry, piece.version(), say)).toList());
+        page.addObject("predicted", LookView.finished(piece, true));
+        page.addObject("notes", log.ofPiece(piece.id()).stream().map(entry -> Note.of(entry, say)).toList());
         page.addObject("once", UUID.randomUUID());
         page.addObject("printers", log.printers());
         page.addObject("problems", problems);
@@ -130,9 +129,7 @@ class NotesController {
         if (problems.any()) {
             return page(piece, new Form(verdict, came, different, printedBy, tack, fibre, stretch, byProducts, cause), problems.words());
         }
-        Planned planned = pieces.plan(piece);
-        UUID run = makings.ofPiece(id).stream().findFirst().map(Run::id).orElse(null);
-        log.write(new LogWork.Entry(once, piece, run, judged, came, different, printedBy, findings, LookState.finished(planned.trace()), planned.trace().plannedPasses()), name, bytes);
+        log.write(new LogWork.Entry(once, piece, new LogWork.Said(judged, came, different, findings), printedBy), name, bytes);
         return "redirect:" + PieceHead.base(piece) + "/notes";
     }
 }

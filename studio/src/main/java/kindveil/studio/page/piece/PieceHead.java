@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
 import java.util.stream.IntStream;
-import kindveil.studio.work.Piece;
-import kindveil.studio.work.Veil;
+import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.piece.Veil;
 
 /**
  * Title, veils and stations of a piece's page.

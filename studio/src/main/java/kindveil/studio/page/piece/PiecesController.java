@@ -1,5 +1,13 @@
 package kindveil.studio.page.piece;
 
+import org.jspecify.annotations.Nullable;
+import kindveil.studio.work.piece.Page;
+import kindveil.studio.work.picture.StoredPicture;
+import kindveil.studio.work.making.MakingLine;
+import kindveil.studio.work.Damaged;
+import kindveil.tone.Size;
+import java.util.Map;
+import kindveil.studio.work.piece.Image;
 import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
@@ -11,12 +19,12 @@ import kindveil.studio.intake.PlanFile;
 import kindveil.studio.page.Download;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
-import kindveil.studio.work.Design;
-import kindveil.studio.work.MakeWork;
-import kindveil.studio.work.Piece;
-import kindveil.studio.work.PieceWork;
-import kindveil.studio.work.PictureWork;
-import kindveil.studio.work.Run;
+import kindveil.studio.work.piece.Design;
+import kindveil.studio.work.making.MakeWork;
+import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.piece.PieceWork;
+import kindveil.studio.work.picture.PictureWork;
+import kindveil.studio.work.making.StoredMaking;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -58,7 +66,8 @@ class PiecesController {
 
     private ModelAndView page(NewForm form, List<String> problems) {
         ModelAndView page = new ModelAndView("piece/pieces");
-        page.addObject("rows", pieces.all().stream().map(this::row).toList());
+        page.addObject("rows", rows());
+        page.addObject("apart", pieces.damaged().stream().map(Damaged::sentence).toList());
         page.addObject("form", form);
         page.addObject("problems", problems);
         if (!problems.isEmpty()) {
@@ -67,27 +76,31 @@ class PiecesController {
         return page;
     }
 
-    private Row row(Piece piece) {
-        var picture = pictures.shape(piece.leading());
-        Length width = piece.leading().design().printWidth();
-        Piece last = piece.at(piece.veils().size());
-        var planned = pieces.plan(last);
-        String look = "%s/look/%s.png?pass=%d&v=%d&small=true".formatted(PieceHead.base(last), LookView.word(LookState.finished(planned.trace())),
-                planned.trace().plannedPasses(), piece.version());
-        return new Row(piece.id(), piece.title(), look, (int) Math.round(picture.width()), (int) Math.round(picture.height()),
-                say.size(width, width.times(picture.aspect())), where(piece));
+    /** However many there are, they are asked for in one go. */
+    private List<Row> rows() {
+        List<Piece> all = pieces.all();
+        Map<UUID, StoredPicture> leading = pictures.all(all.stream().map(piece -> piece.leading().source()).distinct().toList());
+        Map<UUID, MakingLine> newest = makings.newest();
+        return all.stream().filter(piece -> leading.containsKey(piece.leading().source())).map(piece -> row(piece, leading.get(piece.leading().source()), newest.get(piece.id()))).toList();
     }
 
-    private String where(Piece piece) {
-        Optional<Run> last = makings.ofPiece(piece.id()).stream().findFirst();
-        if (last.isEmpty()) {
+    private Row row(Piece piece, StoredPicture leading, @Nullable MakingLine newest) {
+        Design design = piece.leading().design();
+        Size picture = leading.shape(design.treatments());
+        double aspect = piece.basis().page().map(Page::aspect).orElse(picture.aspect());
+        Length width = design.printWidth();
+        String look = LookView.finished(piece.at(piece.veils().size()), true);
+        return new Row(piece.id(), piece.title(), look, (int) Math.round(picture.width()), (int) Math.round(picture.width() * aspect), say.size(width, width.times(picture.aspect())), where(newest));
+    }
+
+    private static String where(@Nullable MakingLine newest) {
+        if (newest == null) {
             return "being planned";
         }
-        Making making = last.get().making();
-        if (last.get().laidAside()) {
+        if (newest.laidAside()) {
             return "laid aside";
         }
-        return making.current().map(act -> "on the bench: " + act.title().toLowerCase(java.util.Locale.ROOT)).orElse("made");
+        return newest.finished() ? "made" : "on the bench: " + newest.atHand().toLowerCase(java.util.Locale.ROOT);
     }
 
     @PostMapping("/pieces")
@@ -99,7 +112,7 @@ class PiecesController {
         }
         Problems problems = new Problems();
         String name = problems.read(() -> PieceWork.title(title));
-        Length size = problems.read(() -> Length.parseSize("Print width", width, Design.NARROWEST, Design.WIDEST));
+        Length size = problems.read(() -> Length.parseSize("Print width", width, Image.NARROWEST, Image.WIDEST));
         byte[] bytes = picture == null ? new byte[0] : picture.getBytes();
         String file = picture == null || picture.getOriginalFilename() == null || picture.getOriginalFilename().isBlank() ? "no file" : picture.getOriginalFilename();
         if (!problems.any()) {

@@ -1,5 +1,6 @@
 package kindveil.studio.page.piece;
 
+import java.util.Optional;
 import java.util.List;
 import java.util.UUID;
 import kindveil.measure.UnusableValue;
@@ -9,14 +10,14 @@ import kindveil.sheet.PrintSheet;
 import kindveil.studio.page.Download;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
-import kindveil.studio.work.HandWish;
-import kindveil.studio.work.Marked;
+import kindveil.studio.work.piece.HandWish;
+import kindveil.studio.work.source.Marked;
 import kindveil.studio.work.Outdated;
-import kindveil.studio.work.Piece;
-import kindveil.studio.work.PieceWork;
-import kindveil.studio.work.Planned;
-import kindveil.studio.work.PrintWork;
-import kindveil.studio.work.SheetWork;
+import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.piece.PieceWork;
+import kindveil.studio.work.piece.Planned;
+import kindveil.studio.work.sheet.PrintWork;
+import kindveil.studio.work.sheet.SheetWork;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -128,13 +129,13 @@ class PrintController {
         Piece piece = pieces.get(id, veil);
         Problems problems = new Problems();
         try {
-            Marked part = null;
+            Optional<Marked> part = Optional.empty();
             if (!clear) {
                 Double l = problems.number("Left of the marked part", left, 0, 100, "%", "0 is the left edge of the picture.");
                 Double t = problems.number("Top of the marked part", top, 0, 100, "%", "0 is the top edge of the picture.");
                 Double r = problems.number("Right of the marked part", right, 0, 100, "%", "100 is the right edge of the picture.");
                 Double b = problems.number("Foot of the marked part", bottom, 0, 100, "%", "100 is the foot of the picture.");
-                part = problems.any() ? null : new Marked(l, t, r, b);
+                part = problems.any() ? Optional.empty() : Optional.of(new Marked(l, t, r, b));
             }
             if (!problems.any()) {
                 pieces.change(piece.seen(version).with(piece.design().seamless(part)));

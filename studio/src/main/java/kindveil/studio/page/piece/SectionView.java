@@ -7,8 +7,8 @@ import kindveil.measure.Length;
 import kindveil.reading.LookState;
 import kindveil.reading.StackReading.Kind;
 import kindveil.reading.StackReading.Seen;
-import kindveil.studio.work.LookWork;
-import kindveil.studio.work.Planned;
+import kindveil.studio.work.look.LookWork;
+import kindveil.studio.work.piece.Planned;
 import kindveil.bench.Support;
 
 /**

@@ -1,5 +1,6 @@
 package kindveil.studio.page.piece;
 
+import kindveil.studio.work.piece.Image;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.IntStream;
@@ -7,14 +8,14 @@ import kindveil.measure.Length;
 import kindveil.reading.LookState;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
-import kindveil.studio.work.Design;
-import kindveil.studio.work.LogWork;
-import kindveil.studio.work.LookWork;
+import kindveil.studio.work.piece.Design;
+import kindveil.studio.work.log.LogWork;
+import kindveil.studio.work.look.LookWork;
 import kindveil.studio.work.Outdated;
-import kindveil.studio.work.Piece;
-import kindveil.studio.work.PieceWork;
-import kindveil.studio.work.Planned;
-import kindveil.studio.work.SourceWork;
+import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.piece.PieceWork;
+import kindveil.studio.work.piece.Planned;
+import kindveil.studio.work.source.SourceWork;
 import kindveil.tone.Advice;
 import kindveil.tone.SourceReading;
 import kindveil.tone.Tones;
@@ -93,10 +94,10 @@ class SourceController {
         page.addObject("picture", readings.picture());
         page.addObject("shape", readings.shape());
         page.addObject("reading", reading);
-        page.addObject("treatedAtAll", !piece.design().treated().isEmpty());
+        page.addObject("treatedAtAll", !piece.design().treatments().toString().isEmpty());
         page.addObject("steps", steps(piece));
         page.addObject("kinds", TreatmentController.kinds(piece.design()));
-        page.addObject("undoable", !piece.design().treatedBefore().equals(piece.design().treated()));
+        page.addObject("undoable", !piece.design().image().before().toString().equals(piece.design().treatments().toString()));
         page.addObject("lineage", lineage(piece));
         page.addObject("bars", bars(readings.asItIs().tones(), reading.tones()));
         page.addObject("offers", offers(readings.advice(), reading.carrying()));
@@ -165,7 +166,7 @@ class SourceController {
             @RequestParam(defaultValue = "") String white, @RequestParam(defaultValue = "") String tones) {
         Piece piece = pieces.get(id, veil);
         Problems problems = new Problems();
-        Length size = problems.read(() -> Length.parseSize("Print width", width, Design.NARROWEST, Design.WIDEST));
+        Length size = problems.read(() -> Length.parseSize("Print width", width, Image.NARROWEST, Image.WIDEST));
         Integer blackPoint = problems.whole("Black point", black, 0, 95, "L*", "0 leaves the darks as they are.");
         Integer whitePoint = problems.whole("White point", white, 5, 100, "L*", "100 leaves the lights as they are.");
         Integer values = tones.isBlank() ? null : problems.whole("Number of tones", tones, 2, 8, "tones", "Leave it empty to keep all tones.");

@@ -5,8 +5,8 @@ import kindveil.measure.Length;
 import kindveil.reading.TapeReading;
 import kindveil.sheet.TapeStrips;
 import kindveil.studio.page.Say;
-import kindveil.studio.work.Marked;
-import kindveil.studio.work.Planned;
+import kindveil.studio.work.source.Marked;
+import kindveil.studio.work.piece.Planned;
 
 /**
  * Strips over the picture, in mm, ready to draw.

@@ -6,11 +6,11 @@ import java.util.LinkedHashMap;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
 import kindveil.measure.Length;
-import kindveil.studio.work.Design;
+import kindveil.studio.work.piece.Design;
 import kindveil.studio.work.NotFound;
-import kindveil.studio.work.Piece;
-import kindveil.studio.work.PieceWork;
-import kindveil.studio.work.SourceWork;
+import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.piece.PieceWork;
+import kindveil.studio.work.source.SourceWork;
 import kindveil.tone.Edge;
 import kindveil.tone.Halftone;
 import kindveil.tone.LocalThreshold;
@@ -103,7 +103,7 @@ class TreatmentController {
     @PostMapping({"/pieces/{id}/treatments/undo", "/pieces/{id}/veils/{veil}/treatments/undo"})
     String undo(@PathVariable UUID id, @PathVariable(required = false) Integer veil, @RequestParam int version) {
         Piece piece = pieces.get(id, veil);
-        return changed(piece, version, all -> Treatments.parse(piece.design().treatedBefore()));
+        return changed(piece, version, all -> piece.design().image().before());
     }
 
     /** How far the first of them go. */

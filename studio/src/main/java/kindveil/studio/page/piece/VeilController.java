@@ -4,8 +4,8 @@ import java.io.IOException;
 import java.util.UUID;
 import kindveil.catalogue.Catalogue;
 import kindveil.measure.Length;
-import kindveil.studio.work.Piece;
-import kindveil.studio.work.PieceWork;
+import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.piece.PieceWork;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -34,7 +34,7 @@ class VeilController {
         Piece piece = pieces.get(id, veil);
         Length right = offset("Right of the left edge", x);
         Length down = offset("Below the top edge", y);
-        return "redirect:" + PieceHead.base(pieces.change(piece.seen(version).withVeil(piece.veil().at(right, down)))) + "/build";
+        return "redirect:" + PieceHead.base(pieces.change(piece.seen(version).with(piece.veil().at(right, down)))) + "/build";
     }
 
     private static Length offset(String thing, String text) {

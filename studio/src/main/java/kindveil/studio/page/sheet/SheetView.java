@@ -13,11 +13,11 @@ import kindveil.sheet.PrintSheet;
 import kindveil.sheet.PrintSheet.Placed;
 import kindveil.studio.page.Say;
 import kindveil.studio.page.piece.PieceHead;
-import kindveil.studio.work.Piece;
-import kindveil.studio.work.SheetFiles;
-import kindveil.studio.work.SheetWork;
-import kindveil.studio.work.SheetWork.Batch;
-import kindveil.studio.work.SheetWork.Item;
+import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.sheet.SheetFiles;
+import kindveil.studio.work.sheet.SheetWork;
+import kindveil.studio.work.sheet.SheetWork.Batch;
+import kindveil.studio.work.sheet.SheetWork.Item;
 
 /**
  * The sheets of one carrier, as the page shows them.

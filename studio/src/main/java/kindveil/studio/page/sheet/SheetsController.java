@@ -15,14 +15,14 @@ import kindveil.studio.page.Download;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
 import kindveil.studio.page.piece.PieceHead;
-import kindveil.studio.work.Gathering;
-import kindveil.studio.work.LogWork;
+import kindveil.studio.work.sheet.Gathering;
+import kindveil.studio.work.log.LogWork;
 import kindveil.studio.work.NotFound;
 import kindveil.studio.work.Outdated;
-import kindveil.studio.work.PieceWork;
-import kindveil.studio.work.SheetFiles;
-import kindveil.studio.work.SheetWork;
-import kindveil.studio.work.SheetWork.Batch;
+import kindveil.studio.work.piece.PieceWork;
+import kindveil.studio.work.sheet.SheetFiles;
+import kindveil.studio.work.sheet.SheetWork;
+import kindveil.studio.work.sheet.SheetWork.Batch;
 import kindveil.tone.Overrun;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -147,7 +147,7 @@ class SheetsController {
         Form form = new Form(fields.getOrDefault("sheet", ""), fields.getOrDefault("width", ""), fields.getOrDefault("height", ""), fields.getOrDefault("printedBy", ""),
                 fields.getOrDefault("runs", "1"), "", fields);
         String size = sheetOf(problems, form);
-        Integer runs = problems.whole("Runs", form.runs, 1, Overrun.MOST, "", "A third run still helps; a fourth only blurs.");
+        Integer runs = problems.whole("Makings", form.runs, 1, Overrun.MOST, "", "A third run still helps; a fourth only blurs.");
         problems.read(() -> LogWork.requireShort("Who prints it", form.printedBy, 120));
         List<Gathering.Wanted> copies = new ArrayList<>();
         for (SheetWork.Item item : sheets.batch(print).items()) {

@@ -1,16 +1,15 @@
 package kindveil.studio.page.today;
 
+import kindveil.studio.page.piece.LookView;
 import java.util.List;
 import java.util.UUID;
 import kindveil.making.Comparison;
 import kindveil.measure.UnusableValue;
 import kindveil.studio.page.Say;
-import kindveil.studio.work.LogEntry;
-import kindveil.studio.work.LogWork;
-import kindveil.studio.work.MakeWork;
-import kindveil.studio.work.Piece;
-import kindveil.studio.work.PieceWork;
-import kindveil.studio.work.Run;
+import kindveil.studio.work.log.LogEntry;
+import kindveil.studio.work.log.LogWork;
+import kindveil.studio.work.making.MakeWork;
+import kindveil.studio.work.making.StoredMaking;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -19,14 +18,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class LogController {
     private final LogWork log;
-    private final PieceWork pieces;
     private final MakeWork makings;
     private final Say say;
 
-    LogController(LogWork log, PieceWork pieces, MakeWork makings, Say say) {
+    LogController(LogWork log, MakeWork makings, Say say) {
         this.log = log;
         this.makings = makings;
-        this.pieces = pieces;
         this.say = say;
     }
 
@@ -36,7 +33,7 @@ class LogController {
 
     @GetMapping("/log")
     String log(Model model) {
-        List<Row> rows = log.all().stream().map(this::row).toList();
+        List<Row> rows = log.all().stream().filter(entry -> !entry.struck()).map(this::row).toList();
         model.addAttribute("rows", rows);
         return "today/log";
     }
@@ -50,20 +47,18 @@ class LogController {
         LogEntry one = log.get(chosen.get(0));
         LogEntry other = log.get(chosen.get(1));
         model.addAttribute("rows", List.of(row(one), row(other)));
-        boolean both = one.run() != null && other.run() != null;
+        boolean both = one.making() != null && other.making() != null;
         model.addAttribute("made", both);
-        model.addAttribute("differences", both ? differences(makings.get(one.run()), makings.get(other.run())) : List.of());
+        model.addAttribute("differences", both ? differences(makings.get(one.making()), makings.get(other.making())) : List.of());
         return "today/compare";
     }
 
-    private static List<Comparison.Difference> differences(Run one, Run other) {
-        return Comparison.of(one.work(), one.making(), other.work(), other.making()).differences();
+    private static List<Comparison.Difference> differences(StoredMaking one, StoredMaking other) {
+        return Comparison.of(one.plan(), one.making(), other.plan(), other.making()).differences();
     }
 
     private Row row(LogEntry entry) {
-        Piece piece = pieces.get(entry.piece());
-        String predicted = "/pieces/%s/look/%s.png?pass=%d&v=%d&small=true".formatted(piece.id(), entry.state().name().toLowerCase(java.util.Locale.ROOT), entry.pass(), piece.version());
-        return new Row(entry.id(), say.date(entry.written()), piece.id(), piece.title(), entry.verdict().words(), entry.verdict() == LogEntry.Verdict.FAILED, entry.wish().words(),
-                entry.came(), entry.different(), entry.printedBy(), entry.findings().words(), predicted, entry.photo());
+        return new Row(entry.id(), say.date(entry.written()), entry.piece(), entry.judged().title(), entry.verdict().words(), entry.verdict() == LogEntry.Verdict.FAILED, entry.wish().words(),
+                entry.came(), entry.different(), entry.printedBy(), entry.findings().words(), LookView.foreseen(entry), entry.photo());
     }
 }

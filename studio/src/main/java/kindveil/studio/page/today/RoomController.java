@@ -1,21 +1,27 @@
 package kindveil.studio.page.today;
 
+import kindveil.drying.Underlay;
+import kindveil.drying.Stage;
+import kindveil.drying.RoomCourse;
+import kindveil.drying.Room;
+import kindveil.drying.Rate;
+import kindveil.drying.Overlay;
+import kindveil.drying.Drying;
+import kindveil.drying.Cover;
+import kindveil.drying.Coat;
+import kindveil.drying.Bed;
+import java.time.Duration;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
-import kindveil.drying.Coat;
-import kindveil.drying.Cover;
-import kindveil.drying.DryingModel;
-import kindveil.drying.Room;
-import kindveil.drying.Stage;
 import kindveil.measure.Span;
 import kindveil.measure.Temperature;
 import kindveil.measure.UnitSystem;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.Outdated;
-import kindveil.studio.work.Rooms;
-import kindveil.studio.work.StudioRoom;
+import kindveil.studio.work.room.Rooms;
+import kindveil.studio.work.room.StudioRoom;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -38,8 +44,10 @@ class RoomController {
         this.clock = clock;
     }
 
+    private static final Bed UNDER_PRINT = Bed.open(new Coat(100, 0.6), Underlay.panel(20)).under(Overlay.dry(15, 0));
+
     /** A coat drying in this air: its curve and when it is through. */
-    public record Drying(String name, String path, String through, double labelX, double labelY) {
+    public record Curve(String name, String path, String through, double labelX, double labelY) {
     }
 
     @GetMapping("/room")
@@ -60,10 +68,10 @@ class RoomController {
         page.addObject("unit", room.units() == UnitSystem.US ? "°F" : "°C");
         page.addObject("told", say.time(room.told()));
         page.addObject("dryings", List.of(
-                drying("thin coat, open", new Coat(60, 0.6, 5, Cover.NONE), room.air()),
-                drying("coat on a print", new Coat(100, 0.6, 15, Cover.NONE), room.air()),
-                drying("bed under a print", new Coat(100, 0.6, 20, Cover.PAPER_PRINT), room.air()),
-                drying("the same, weighted", new Coat(100, 0.6, 20, Cover.WEIGHT), room.air())));
+                drying("thin coat, open", Bed.open(new Coat(60, 0.6), Underlay.panel(5)), room.air()),
+                drying("coat on a print", Bed.open(new Coat(100, 0.6), Underlay.paper(15)), room.air()),
+                drying("bed under a print", UNDER_PRINT, room.air()),
+                drying("the same, weighted", UNDER_PRINT.loaded(Cover.weight(false)), room.air())));
         page.addObject("problems", problems);
         if (!problems.isEmpty()) {
             page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
@@ -71,17 +79,17 @@ class RoomController {
         return page;
     }
 
-    private static Drying drying(String name, Coat coat, Room air) {
-        var curve = DryingModel.dry(coat, air);
+    private static Curve drying(String name, Bed bed, Room air) {
+        Drying drying = Drying.fresh(bed, RoomCourse.of(air), Duration.ZERO);
         List<String> points = new ArrayList<>();
         for (double x = 0; x <= WIDTH; x += 4) {
-            double share = curve.waterShareAfter(Span.minutes(x / WIDTH * HOURS * 60));
+            double share = drying.waterShare(Span.minutes(x / WIDTH * HOURS * 60));
             points.add("%.0f %.1f".formatted(x, HEIGHT * (1 - share)));
         }
-        String through = curve.spread(Stage.THROUGH).map(s -> "through in %s [%s … %s]".formatted(Span.words(s.half()), Span.words(s.quarter()), Span.words(s.nineTenths())))
-                .orElse("never gets through in this air: warm the room, dry the air or bring a fan");
-        double labelX = curve.reaches(Stage.TOUCH_DRY).map(t -> Math.min(WIDTH - 120, Span.inMinutes(t) / (HOURS * 60) * WIDTH)).orElse(WIDTH - 120);
-        return new Drying(name, "M" + String.join("L", points), through, labelX, HEIGHT * (1 - Stage.TOUCH_DRY.waterShare()));
+        String through = drying.spread(Stage.THROUGH, Rate.UNLEARNED).map(s -> "through in %s [%s … %s]".formatted(Span.words(s.half()), Span.words(s.quarter()), Span.words(s.nineTenths())))
+                .orElse("never gets through in this air; it does below about %.0f %%: warm the room, dry the air or bring a fan".formatted(Drying.dampestPercent(Stage.THROUGH)));
+        double labelX = drying.reaches(Stage.TOUCH_DRY).map(t -> Math.min(WIDTH - 120, Span.inMinutes(t) / (HOURS * 60) * WIDTH)).orElse(WIDTH - 120);
+        return new Curve(name, "M" + String.join("L", points), through, labelX, HEIGHT * (1 - Stage.TOUCH_DRY.waterShare()));
     }
 
     @PostMapping("/room")

@@ -1,16 +1,20 @@
 package kindveil.studio.page.today;
 
+import kindveil.studio.work.piece.Page;
+import kindveil.studio.work.picture.StoredPicture;
+import kindveil.studio.work.Damaged;
+import java.util.Map;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import kindveil.studio.page.Say;
-import kindveil.studio.work.MakeWork;
-import kindveil.studio.work.Piece;
-import kindveil.studio.work.PieceWork;
-import kindveil.studio.work.PictureWork;
-import kindveil.studio.work.Run;
+import kindveil.studio.work.making.MakeWork;
+import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.piece.PieceWork;
+import kindveil.studio.work.picture.PictureWork;
+import kindveil.studio.work.making.StoredMaking;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -18,6 +22,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 @Controller
 class TodayController {
     private static final int MOST_READY = 2;
+    private static final int MOST_TRIED = 6;
     private final MakeWork makings;
     private final PieceWork pieces;
     private final PictureWork pictures;
@@ -34,20 +39,25 @@ class TodayController {
 
     @GetMapping("/")
     String today(Model model) {
-        List<TodayView.Followed> followed = makings.active().stream().map(this::followed).toList();
-        Set<UUID> busy = followed.stream().map(f -> f.piece().id()).collect(Collectors.toSet());
-        List<Piece> ready = pieces.all().stream().filter(piece -> !busy.contains(piece.id()) && makings.ofPiece(piece.id()).isEmpty())
-                .filter(piece -> pieces.plan(piece).sound()).limit(MOST_READY).toList();
+        List<TodayView.Followed> followed = followed(makings.active());
+        List<Piece> ready = pieces.unmade(MOST_TRIED).stream().filter(piece -> pieces.plan(piece).sound()).limit(MOST_READY).toList();
         model.addAttribute("today", TodayView.of(followed, ready, say, zone));
-        model.addAttribute("nothing", pieces.all().isEmpty());
+        model.addAttribute("nothing", pieces.none());
+        model.addAttribute("apart", makings.damaged().stream().map(Damaged::sentence).toList());
         model.addAttribute("heading", say.heading());
         model.addAttribute("air", say.air());
         model.addAttribute("now", say.now().toEpochMilli());
         return "today/today";
     }
 
-    private TodayView.Followed followed(Run run) {
-        Piece piece = pieces.get(run.piece());
-        return new TodayView.Followed(run, piece, pictures.shape(piece.leading()).aspect());
+    /** With their pieces, each asked for once. */
+    private List<TodayView.Followed> followed(List<StoredMaking> active) {
+        Map<UUID, Piece> theirs = pieces.all(active.stream().map(StoredMaking::piece).distinct().toList());
+        Map<UUID, StoredPicture> shown = pictures.all(theirs.values().stream().map(piece -> piece.leading().source()).distinct().toList());
+        return active.stream().filter(making -> theirs.containsKey(making.piece())).map(making -> {
+            Piece piece = theirs.get(making.piece());
+            double aspect = piece.basis().page().map(Page::aspect).orElseGet(() -> shown.get(piece.leading().source()).shape(piece.leading().design().treatments()).aspect());
+            return new TodayView.Followed(making, making.making(), piece, aspect);
+        }).toList();
     }
 }

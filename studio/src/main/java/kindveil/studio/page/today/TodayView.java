@@ -11,8 +11,8 @@ import kindveil.making.Clock;
 import kindveil.making.Making;
 import kindveil.measure.Figures;
 import kindveil.studio.page.Say;
-import kindveil.studio.work.Piece;
-import kindveil.studio.work.Run;
+import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.making.StoredMaking;
 import kindveil.way.Act;
 import kindveil.bench.Bench;
 import kindveil.bench.Face;
@@ -54,8 +54,8 @@ public record TodayView(List<Sentence> sentences, List<Hanging> line, List<Threa
     public record Hour(String words, double x) {
     }
 
-    /** A run with its piece. */
-    public record Followed(Run run, Piece piece, double aspect) {
+    /** A making with its piece, gone through once. */
+    public record Followed(StoredMaking stored, Making making, Piece piece, double aspect) {
     }
 
     static TodayView of(List<Followed> followed, List<Piece> ready, Say say, java.time.ZoneId zone) {
@@ -63,7 +63,7 @@ public record TodayView(List<Sentence> sentences, List<Hanging> line, List<Threa
         List<Sentence> sentences = new ArrayList<>();
         List<Hanging> line = new ArrayList<>();
         for (Followed f : followed) {
-            Making making = f.run().making();
+            Making making = f.making();
             making.current().ifPresent(act -> sentences.add(sentence(f, act, making.clock().orElse(null), false, say, now)));
             for (Clock.Running running : making.running()) {
                 if (running.clock().closes()) {
@@ -81,7 +81,7 @@ public record TodayView(List<Sentence> sentences, List<Hanging> line, List<Threa
     }
 
     private static Sentence sentence(Followed f, Act act, Clock clock, boolean beside, Say say, Instant now) {
-        String href = "/bench/" + f.run().id();
+        String href = "/bench/" + f.stored().id();
         String title = act.title() + " · " + f.piece().title();
         if (clock == null) {
             return new Sentence("now", "", title, act.how(), href, false, false, now.toEpochMilli(), 0, 0);
@@ -109,16 +109,16 @@ public record TodayView(List<Sentence> sentences, List<Hanging> line, List<Threa
     private static List<Hanging> hanging(Followed f, Making making, Say say, Instant now) {
         Bench bench = making.bench(now);
         Coating wettest = WET_FACES.stream().flatMap(face -> bench.wettest(face).stream())
-                .max(Comparator.comparingDouble(coat -> coat.wetness().waterShare(bench.now()))).orElse(null);
+                .max(Comparator.comparingDouble(coat -> coat.waterShare(bench.now()))).orElse(null);
         boolean damp = bench.layers(Face.SUPPORT_FRONT, Residue.class).stream().anyMatch(r -> r.filling() == kindveil.light.Fibre.Filling.WATER);
         if (wettest == null) {
             return List.of();
         }
-        double water = wettest.wetness().waterShare(bench.now());
+        double water = wettest.waterShare(bench.now());
         double x = damp ? TOUCH_X / 2 : x(water);
         double dry = Math.floor(100 * Math.min(1, (1 - water) / (1 - Stage.THROUGH.waterShare())));
-        String covered = wettest.wetness().coat().cover().words();
-        String state = damp ? "damp, turning white" : dry >= 100 ? "through" : "%s, %s %%".formatted(bench.bond(Face.SUPPORT_FRONT).isPresent() ? covered : "open to the air", Figures.rounded(dry, 0));
+        String covered = wettest.drying() == null ? "" : wettest.drying().bed().lies();
+        String state = damp ? "damp, turning white" : dry >= 100 ? "through" : "%s, %s %%".formatted(covered, Figures.rounded(dry, 0));
         String next = making.current().map(act -> shortened(act.title())).orElse("made");
         String when = making.clock().filter(clock -> clock.phase(now) == Clock.Phase.TOO_SOON).map(clock -> "from " + say.time(clock.opens())
                 + (clock.advised().isAfter(clock.opens()) ? ", safe " + say.time(clock.advised()) : "")).orElse("");
@@ -190,8 +190,8 @@ public record TodayView(List<Sentence> sentences, List<Hanging> line, List<Threa
         double y = 48;
         for (Followed f : followed.stream().limit(4).toList()) {
             List<Knot> knots = new ArrayList<>();
-            for (Trace.Moment moment : f.run().making().forecast(now)) {
-                double start = Duration.between(now, f.run().begun().plus(moment.start())).toMillis() / (double) TONIGHT.toMillis();
+            for (Trace.Moment moment : f.making().forecast(now)) {
+                double start = Duration.between(now, f.stored().begun().plus(moment.start())).toMillis() / (double) TONIGHT.toMillis();
                 double hands = moment.act().handsOn().toMillis() / (double) TONIGHT.toMillis();
                 if (start <= 1) {
                     knots.add(new Knot(Math.round((start + hands / 2) * TONIGHT_WIDTH * 10) / 10.0, Math.max(4, Math.round(hands * TONIGHT_WIDTH / 2))));

@@ -1,5 +1,8 @@
 package kindveil.studio.page.way;
 
+import kindveil.product.Trait;
+import kindveil.product.Product;
+import kindveil.product.Law;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -17,7 +20,6 @@ import kindveil.bench.Layer.Relief;
 import kindveil.bench.Layer.Residue;
 import kindveil.bench.Layer.Undercolour;
 import kindveil.bench.Mask.Part;
-import kindveil.bench.Material;
 import kindveil.bench.Step;
 import kindveil.bench.Support;
 import kindveil.bench.Thing;
@@ -177,8 +179,8 @@ public record Growth(List<Stage> stages) {
         boolean broken = layer.mask().part() != Part.ALL;
         return switch (layer) {
             case Undercolour ground -> new Slab(0, ground.ground() == kindveil.bench.Ground.RAW ? 0 : 4, "#c9b48a", false, "ground");
-            case Coating coat when coat.material().kind() == Material.Kind.TACK -> new Slab(0, 2, "#e9d9a8", false, "adhesive");
-            case Coating coat -> new Slab(0, Math.clamp(3 + coat.wetMicrometres() / 90, 3, 13), coat.colour() != null ? coat.colour().toString() : fill(coat.material()), broken, coat.material().words());
+            case Coating coat when coat.product().is(Trait.TACKY) -> new Slab(0, 2, "#e9d9a8", false, "adhesive");
+            case Coating coat -> new Slab(0, Math.clamp(3 + coat.wetMicrometres() / 90, 3, 13), coat.colour() != null ? coat.colour().toString() : fill(coat.product()), broken, coat.product().words());
             case Image image -> new Slab(0, 3, "#151515", true, "image");
             case Carrier sheet -> new Slab(0, sheet.sheet() == kindveil.bench.Sheet.TISSUE ? 3 : 9, sheet.sheet() == kindveil.bench.Sheet.COATED_FILM ? "#dfeaf0" : "#ffffff", false, sheet.sheet().words() + (sheet.damp() ? ", damp" : ""));
             case Receiver receiver -> new Slab(0, 2, "#f3e3c3", false, "receiver coating");
@@ -188,13 +190,17 @@ public record Growth(List<Stage> stages) {
         };
     }
 
-    private static String fill(Material material) {
-        return switch (material.kind()) {
-            case OIL -> "#ead9a6";
-            case SOLVENT -> "#d9e9f2";
-            case SPRAY, SHELLAC -> "#efe2c0";
-            case GESSO -> "#f7f7f2";
-            default -> material.gloss() ? "#bfe0da" : "#dfe8e0";
-        };
+    /** A clear coat by what it is like, since it has no colour of its own. */
+    private static String fill(Product product) {
+        if (product.is(Trait.OILY)) {
+            return "#ead9a6";
+        }
+        if (product.releases()) {
+            return "#d9e9f2";
+        }
+        if (product.is(Trait.FIXES) || product.law() instanceof Law.LosesSolvent) {
+            return "#efe2c0";
+        }
+        return product.gloss() ? "#bfe0da" : "#dfe8e0";
     }
 }

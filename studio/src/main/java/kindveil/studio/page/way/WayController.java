@@ -20,11 +20,11 @@ import kindveil.studio.page.Download;
 import kindveil.studio.page.Knot;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
-import kindveil.studio.work.Rooms;
-import kindveil.studio.work.LogWork;
-import kindveil.studio.work.TargetWork;
-import kindveil.studio.work.WaysWork;
-import kindveil.studio.work.WaysWork.Having;
+import kindveil.studio.work.room.Rooms;
+import kindveil.studio.work.log.LogWork;
+import kindveil.studio.work.sheet.TargetWork;
+import kindveil.studio.work.look.WaysWork;
+import kindveil.studio.work.look.WaysWork.Having;
 import kindveil.way.Brief;
 import kindveil.way.Choice;
 import kindveil.way.Dial;
@@ -161,10 +161,10 @@ class WayController {
         TimeReading times = TimeReading.of(trace);
         AmountReading amounts = AmountReading.of(trace, brief.width(), brief.height());
         page.addObject("growth", Growth.of(trace));
-        page.addObject("knots", times.entries().stream().map(e -> Knot.of(e, Knot.amount(amounts.forAct(e.act().key()), amounts.batch(e.act().key()), say))).toList());
+        page.addObject("knots", times.entries().stream().map(e -> Knot.of(e, Knot.amount(amounts.forAct(e.act().id()), amounts.batch(e.act().id()), say))).toList());
         page.addObject("hands", Span.words(times.handsOn()));
-        page.addObject("elapsed", Span.words(times.elapsed()));
-        page.addObject("needs", amounts.byMaterial().entrySet().stream().map(e -> new Need(e.getKey().words(), say.both(e.getValue()))).toList());
+        page.addObject("elapsed", Knot.elapsed(times));
+        page.addObject("needs", amounts.byProduct().entrySet().stream().map(e -> new Need(e.getKey().words(), say.both(e.getValue()))).toList());
         page.addObject("dials", way.dials(brief).stream().map(WayController::dial).toList());
         page.addObject("cautions", CautionReading.of(trace).keySet());
         page.addObject("deference", CautionReading.DEFERENCE);
@@ -187,11 +187,11 @@ class WayController {
         Brief other = brief.with(choice.key(), option.key());
         Trace trace = Trace.of(way.expand(other));
         TimeReading times = TimeReading.of(trace);
-        double millilitres = AmountReading.of(trace, brief.width(), brief.height()).byMaterial().values().stream().mapToDouble(v -> v.millilitres()).sum();
+        double millilitres = AmountReading.of(trace, brief.width(), brief.height()).byProduct().values().stream().mapToDouble(v -> v.millilitres()).sum();
         String risk = !trace.refusals().isEmpty() ? trace.refusals().getFirst().reason() : trace.concerns().isEmpty() ? "" : trace.concerns().getFirst().reason();
         boolean chosen = way.chosen(brief, choice.key()).equals(option);
         return new School(option.key(), option.words(), option.buys(), option.costs(), millilitres == 0 ? "–" : say.one(new kindveil.measure.Volume(millilitres)), Span.words(times.handsOn()),
-                Span.words(times.elapsed()), risk, chosen);
+                Knot.elapsed(times), risk, chosen);
     }
 
     private With with(Way way, Having there, String words, boolean chosen) {

@@ -17,10 +17,10 @@ import kindveil.studio.Samples;
 import kindveil.studio.Web;
 import kindveil.studio.device.SimulatedPrinter;
 import kindveil.studio.intake.PrintPdfTest;
-import kindveil.studio.work.Gathering;
-import kindveil.studio.work.Gatherings;
-import kindveil.studio.work.Piece;
-import kindveil.studio.work.PieceWork;
+import kindveil.studio.work.sheet.Gathering;
+import kindveil.studio.work.sheet.Gatherings;
+import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.piece.PieceWork;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
@@ -76,7 +76,7 @@ class SheetsPagesTest {
         Web.Answer answer = setUp("99", "OWN", "3 mm", "long", "7");
         assertEquals(422, answer.status());
         String words = answer.words();
-        assertTrue(words.contains("Copies of Gauge on paper") && words.contains("1 to 20") && words.contains("Sheet width: “3 mm”") && words.contains("Sheet height: “long”") && words.contains("Runs: “7"), words);
+        assertTrue(words.contains("Copies of Gauge on paper") && words.contains("1 to 20") && words.contains("Sheet width: “3 mm”") && words.contains("Sheet height: “long”") && words.contains("Makings: “7"), words);
         assertTrue(answer.text().contains("value=\"99\"") && answer.text().contains("value=\"long\""));
         assertEquals(422, setUp("2", "PARCHMENT", "", "", "1").status());
         assertEquals(3, answerCopies());
@@ -199,7 +199,7 @@ class SheetsPagesTest {
 
     @Test
     void seams_areMarkedAndTakenAway() {
-        Piece tape = pieces.change(piece.with(piece.design().doing(kindveil.catalogue.Catalogue.way("tape-lift"), true)));
+        Piece tape = pieces.change(piece.with(piece.design().doing(kindveil.catalogue.Catalogue.way("tape-lift"))));
         String base = "/pieces/" + tape.id();
         String before = web.get(base + "/print").words();
         assertTrue(before.contains("2 strips"), before);

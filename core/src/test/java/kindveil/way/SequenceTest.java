@@ -1,0 +1,112 @@
+package kindveil.way;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.time.Duration;
+import java.util.List;
+import java.util.Optional;
+import kindveil.bench.Face;
+import kindveil.bench.Support;
+import kindveil.catalogue.Catalogue;
+import kindveil.catalogue.Samples;
+import kindveil.drying.Stage;
+import kindveil.measure.Preset;
+import kindveil.measure.UnusableValue;
+import org.junit.jupiter.api.Test;
+
+class SequenceTest {
+    private static Sequence.Part part(String key) {
+        Way way = Catalogue.way(key);
+        return new Sequence.Part(way, Samples.usual(way).with(Support.WATERCOLOUR_PAPER));
+    }
+
+    private static final Sequence SEVERAL = Sequence.on(part("underpainting").brief().base(), List.of(part("underpainting"), part("gel-lay"), part("plate-pull"), part("glazing")));
+
+    @Test
+    void expand_several_runsOneBenchAcrossAll() {
+        Trace trace = Trace.of(SEVERAL.expand());
+        assertEquals(List.of(), trace.refusals().stream().map(r -> r.words()).toList());
+        assertEquals(2, trace.end().pictures(Face.SUPPORT_FRONT).size());
+        assertEquals(3, trace.moments().getLast().act().id().part());
+    }
+
+    @Test
+    void expand_several_eachBeginsOnlyWhenWhatIsBelowIsThrough() {
+        Trace trace = Trace.of(SEVERAL.expand());
+        for (int i = 1; i < 4; i++) {
+            Trace.Moment first = trace.part(i).moments().getFirst();
+            assertTrue(first.before().wettest(Face.SUPPORT_FRONT).map(coat -> coat.waterShare(first.start()) <= Stage.THROUGH.waterShare() + 0.01).orElse(true), first.act().key());
+        }
+    }
+
+    @Test
+    void actId_parse_isTheInverseOfItsText() {
+        assertEquals(ActId.first("coat"), ActId.parse("coat"));
+        assertEquals(new ActId(2, "coat"), ActId.parse("3.coat"));
+        assertEquals("3.coat", ActId.parse("3.coat").toString());
+        for (String wrong : List.of("0.coat", "x.coat", "1.", "1.a.b", "", "100.coat", "-1.coat")) {
+            assertThrows(kindveil.measure.UnusableValue.class, () -> ActId.parse(wrong), wrong);
+        }
+    }
+
+    @Test
+    void work_ofNothingOrOnTwoBases_impossible() {
+        assertThrows(IllegalArgumentException.class, () -> new Sequence(List.of()));
+        Way way = Catalogue.way("gel-lay");
+        assertThrows(IllegalArgumentException.class, () -> new Sequence(List.of(new Sequence.Part(way, Briefs.sound()), new Sequence.Part(way, Briefs.sound().with(kindveil.bench.Support.CANVAS)))));
+    }
+
+    @Test
+    void part_ofAWorkOfOne_isTheWhole() {
+        Trace trace = Trace.of(Sequence.of(Catalogue.way("gel-lay"), Briefs.sound()).expand());
+        assertEquals(trace.moments().size(), trace.part(0).moments().size());
+    }
+
+    @Test
+    void tracks_twoOfThem_goWhereSomethingIsReady() {
+        Way way = Catalogue.way("opaque-backed-lay");
+        List<String> keys = way.expand(Samples.usual(way)).acts().stream().map(Act::key).toList();
+        assertTrue(keys.indexOf("clean") < keys.indexOf("opaque-2"), "the support is made ready while the first backing dries: " + keys);
+        assertTrue(keys.indexOf("opaque-1") < keys.indexOf("opaque-2") && keys.indexOf("face") < keys.indexOf("bed-2"));
+        List<Act> merged = Tracks.interleaved(List.of(act("a1", 1), act("a2", 1)), List.of(act("b1", 2), act("b2", 1)),
+                List.of(new Window.Dry(ActId.first("a1"), ActId.first("a2"), new Window.Dries.Practice(), Duration.ofMinutes(10), Duration.ofMinutes(10), "", kindveil.measure.Provenance.PRACTICE)));
+        assertEquals(List.of("a1", "b1", "b2", "a2"), merged.stream().map(Act::key).toList());
+    }
+
+    private static Act act(String key, double minutes) {
+        return Act.of(ActId.first(key), new kindveil.bench.Step.Judge(Face.SUPPORT_FRONT), key, "", minutes);
+    }
+
+    @Test
+    void dial_inside_isFree_outsideTheUsual_isAsked_outsideThePossible_isRefused() {
+        Dial dial = new Dial("bed", "wet thickness of the bed", Preset.assumed(100, 60, 150, "µm"), 30, 250, "It lifts in stripes.", "The print slides.");
+        assertEquals(Optional.empty(), dial.question(60));
+        assertEquals("Wet thickness of the bed 40 µm is less than usual (100 µm [60 … 150]): It lifts in stripes. Did you mean it?", dial.question(40).orElseThrow());
+        assertEquals("Wet thickness of the bed 200 µm is more than usual (100 µm [60 … 150]): The print slides. Did you mean it?", dial.question(200).orElseThrow());
+        assertEquals(250, dial.require(250));
+        String message = assertThrows(UnusableValue.class, () -> dial.require(251)).getMessage();
+        assertTrue(message.contains("251 µm") && message.contains("30 to 250 µm") && message.contains("The print slides."), message);
+        assertThrows(IllegalArgumentException.class, () -> new Dial("x", "x", Preset.assumed(1, 0, 2, ""), 1, 2, "", ""));
+    }
+
+    @Test
+    void checked_whatTheWayDoesNotKnow_isRefusedByName() {
+        Way way = Catalogue.way("film-release");
+        assertTrue(assertThrows(UnusableValue.class, () -> way.checked(Samples.usual(way).with("school", "deep-bed"))).getMessage().contains("[ink, sealing]"));
+        assertTrue(assertThrows(UnusableValue.class, () -> way.checked(Samples.usual(way).dialled("soak", 3))).getMessage().contains("[bed, bottle, dwell]"));
+        assertTrue(assertThrows(UnusableValue.class, () -> way.checked(Samples.usual(way).dialled("dwell", 300))).getMessage().contains("holds to the film again"));
+    }
+
+    @Test
+    void questions_ofAPairOfPaints_sayWhetherItDrowns() {
+        Way plate = Catalogue.way("plate-pull");
+        Brief usual = Samples.usual(plate);
+        assertEquals(List.of(), plate.questions(usual));
+        List<String> light = plate.questions(usual.coloured("image", kindveil.light.Colour.parse("i", "#f4eedd")).coloured("pull", kindveil.light.Colour.parse("p", "#333333")));
+        assertTrue(light.getFirst().startsWith("Light image paint over a darker pull gives a tonal negative"));
+        List<String> alike = plate.questions(usual.coloured("image", kindveil.light.Colour.parse("i", "#777777")).coloured("pull", kindveil.light.Colour.parse("p", "#8a8a8a")));
+        assertTrue(alike.getFirst().contains("under 25 the image drowns"));
+    }
+}

@@ -1,0 +1,60 @@
+package kindveil.studio.store;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Lob;
+import jakarta.persistence.Table;
+import java.time.LocalDate;
+import java.util.UUID;
+import kindveil.measure.Length;
+import kindveil.product.Product;
+import kindveil.studio.store.form.Json;
+import kindveil.studio.store.form.ProductForm;
+import kindveil.studio.store.form.Vocabulary;
+import kindveil.studio.work.shelf.Owned;
+import org.jspecify.annotations.Nullable;
+
+@Entity
+@Table(name = "owned")
+class OwnedEntity {
+    @Id
+    UUID id;
+    String kind;
+    String what;
+    String name;
+    int amount;
+    @Column(name = "width_nm")
+    @Nullable Long width;
+    @Column(name = "height_nm")
+    @Nullable Long height;
+    @Nullable Double level;
+    @Nullable Long price;
+    @Nullable LocalDate opened;
+    @Lob
+    @Column(name = "product_json")
+    @Nullable String product;
+
+    void take(Owned o) {
+        kind = Vocabulary.OWNED.of(o.kind());
+        what = o.what();
+        name = o.name();
+        amount = o.count();
+        width = o.size() == null ? null : o.size().width().nanometres();
+        height = o.size() == null ? null : o.size().height().nanometres();
+        level = o.level();
+        price = o.price();
+        opened = o.opened();
+        product = o.product() == null ? null : Json.write(ProductForm.of(o.product()));
+    }
+
+    /** {@link kindveil.studio.store.form.Unreadable} where it cannot be read. */
+    Owned owned() {
+        return Json.guarded(() -> new Owned(id, Vocabulary.OWNED.read(kind), what, name, amount, width == null || height == null ? null : new Owned.Size(new Length(width), new Length(height)),
+                level, price, opened, read(product)));
+    }
+
+    private static @Nullable Product read(@Nullable String text) {
+        return text == null ? null : Json.read(text, ProductForm.class).product();
+    }
+}

@@ -1,0 +1,182 @@
+package kindveil.studio.store;
+
+import jakarta.persistence.EntityManager;
+import jakarta.persistence.LockModeType;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import kindveil.making.Begun;
+import kindveil.making.Making;
+import kindveil.studio.store.form.Json;
+import kindveil.studio.store.form.PlanForm;
+import kindveil.studio.store.form.Unreadable;
+import kindveil.studio.work.Damaged;
+import kindveil.studio.work.NotFound;
+import kindveil.studio.work.Outdated;
+import kindveil.studio.work.making.MakingLine;
+import kindveil.studio.work.making.Makings;
+import kindveil.studio.work.making.StoredMaking;
+import kindveil.studio.work.making.ToldDeed;
+import kindveil.studio.work.room.Rooms;
+import kindveil.studio.work.room.ToldRoom;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
+
+@Repository
+@Transactional
+class StoredMakings implements Makings {
+    private final EntityManager entities;
+    private final Rooms rooms;
+
+    StoredMakings(EntityManager entities, Rooms rooms) {
+        this.entities = entities;
+        this.rooms = rooms;
+    }
+
+    @Override
+    public Optional<StoredMaking> find(UUID id) {
+        MakingEntity e = entities.find(MakingEntity.class, id);
+        if (e == null) {
+            return Optional.empty();
+        }
+        try {
+            return Optional.of(making(e, told(List.of(id)).getOrDefault(id, List.of()), rooms.since(e.begun)));
+        } catch (Unreadable unreadable) {
+            throw new NotFound("readable making (%s)".formatted(unreadable.getMessage()), id);
+        }
+    }
+
+    @Override
+    public List<MakingLine> ofPiece(UUID piece) {
+        return entities.createQuery("select e from MakingEntity e where e.piece = :piece order by e.begun desc", MakingEntity.class)
+                .setParameter("piece", piece).getResultStream().map(MakingEntity::line).toList();
+    }
+
+    @Override
+    public Map<UUID, MakingLine> newest() {
+        Map<UUID, MakingLine> newest = new LinkedHashMap<>();
+        entities.createQuery("select new kindveil.studio.work.making.MakingLine(e.id, e.piece, e.begun, e.laidAside, e.finished, e.atHand) from MakingEntity e "
+                + "where e.begun = (select max(o.begun) from MakingEntity o where o.piece = e.piece)", MakingLine.class).getResultStream().forEach(line -> newest.put(line.piece(), line));
+        return newest;
+    }
+
+    @Override
+    public List<StoredMaking> active() {
+        List<MakingEntity> open = entities.createQuery("select e from MakingEntity e where e.laidAside = false and e.finished = false and e.plan is not null order by e.begun", MakingEntity.class)
+                .getResultList();
+        if (open.isEmpty()) {
+            return List.of();
+        }
+        Map<UUID, List<ToldDeed>> told = told(open.stream().map(e -> e.id).toList());
+        List<ToldRoom> air = rooms.since(open.getFirst().begun);
+        List<StoredMaking> read = new ArrayList<>();
+        for (MakingEntity e : open) {
+            try {
+                read.add(making(e, told.getOrDefault(e.id, List.of()), since(air, e.begun)));
+            } catch (Unreadable setApart) {
+                // told of by damaged()
+            }
+        }
+        return read;
+    }
+
+    /** The last told before a moment, and all after it. */
+    private static List<ToldRoom> since(List<ToldRoom> air, Instant begun) {
+        int from = 0;
+        for (int i = 0; i < air.size(); i++) {
+            from = air.get(i).at().isAfter(begun) ? from : i;
+        }
+        return air.subList(from, air.size());
+    }
+
+    @Override
+    public List<Damaged> damaged() {
+        List<Damaged> damaged = new ArrayList<>();
+        for (MakingEntity e : entities.createQuery("select e from MakingEntity e where e.plan is null or e.laidAside = false and e.finished = false", MakingEntity.class).getResultList()) {
+            try {
+                plan(e);
+            } catch (Unreadable unreadable) {
+                damaged.add(new Damaged("A making", e.id, unreadable.getMessage()));
+            }
+        }
+        return damaged;
+    }
+
+    private static Begun plan(MakingEntity e) {
+        PlanForm form = Json.read(e.plan, PlanForm.class);
+        return Json.guarded(form::begun);
+    }
+
+    private static StoredMaking making(MakingEntity e, List<ToldDeed> told, List<ToldRoom> air) {
+        return new StoredMaking(e.id, e.piece, e.begun, plan(e), told, air, e.laidAside);
+    }
+
+    private Map<UUID, List<ToldDeed>> told(List<UUID> makings) {
+        return entities.createQuery("select d from DeedEntity d where d.key.making in :makings order by d.key.making, d.key.seq", DeedEntity.class).setParameter("makings", makings)
+                .getResultStream().collect(Collectors.groupingBy(d -> d.key.making(), Collectors.mapping(DeedEntity::told, Collectors.toList())));
+    }
+
+    @Override
+    public void add(StoredMaking making) {
+        MakingEntity e = new MakingEntity();
+        e.id = making.id();
+        e.piece = making.piece();
+        e.begun = making.begun();
+        e.plan = Json.write(PlanForm.of(making.plan()));
+        e.laidAside = making.laidAside();
+        e.stands(making.making());
+        entities.persist(e);
+        for (int i = 0; i < making.told().size(); i++) {
+            entities.persist(DeedEntity.of(making.id(), i, making.told().get(i)));
+        }
+    }
+
+    @Override
+    public void tell(UUID making, int seq, List<ToldDeed> deeds, Making after) {
+        MakingEntity e = requireNext(making, seq);
+        for (int i = 0; i < deeds.size(); i++) {
+            entities.persist(DeedEntity.of(making, seq + i, deeds.get(i)));
+        }
+        e.stands(after);
+    }
+
+    @Override
+    public void takeBack(UUID making, int seq, Making after) {
+        MakingEntity e = requireNext(making, seq + 1);
+        entities.remove(entities.find(DeedEntity.class, new DeedEntity.Key(making, seq)));
+        e.stands(after);
+    }
+
+    @Override
+    public void backdate(UUID making, Instant begun) {
+        requireNext(making, 0).begun = begun;
+    }
+
+    @Override
+    public void layAside(UUID making) {
+        locked(making).laidAside = true;
+    }
+
+    /** Two tellings of one making wait for each other, so the second sees what the first wrote. */
+    private MakingEntity locked(UUID making) {
+        MakingEntity e = entities.find(MakingEntity.class, making, LockModeType.PESSIMISTIC_WRITE);
+        if (e == null) {
+            throw new NotFound("making", making);
+        }
+        return e;
+    }
+
+    private MakingEntity requireNext(UUID making, int seq) {
+        MakingEntity e = locked(making);
+        long count = entities.createQuery("select count(d) from DeedEntity d where d.key.making = :making", Long.class).setParameter("making", making).getSingleResult();
+        if (count != seq) {
+            throw new Outdated("The bench");
+        }
+        return e;
+    }
+}

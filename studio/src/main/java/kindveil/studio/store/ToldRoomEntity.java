@@ -1,0 +1,34 @@
+package kindveil.studio.store;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.UUID;
+import kindveil.studio.work.room.StudioRoom;
+import kindveil.studio.work.room.ToldRoom;
+
+@Entity
+@Table(name = "room_told")
+class ToldRoomEntity {
+    @Id
+    UUID id;
+    @Column(name = "at")
+    Instant told;
+    double celsius;
+    double percent;
+
+    static ToldRoomEntity of(StudioRoom room) {
+        ToldRoomEntity e = new ToldRoomEntity();
+        e.id = UUID.randomUUID();
+        e.told = room.told();
+        e.celsius = room.celsius();
+        e.percent = room.percent();
+        return e;
+    }
+
+    ToldRoom told() {
+        return new ToldRoom(told, celsius, percent);
+    }
+}

@@ -1,0 +1,29 @@
+package kindveil.studio.store.form;
+
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.UUID;
+import kindveil.measure.Length;
+import kindveil.studio.work.piece.Design;
+import kindveil.studio.work.piece.Image;
+import kindveil.studio.work.piece.Manner;
+import kindveil.studio.work.piece.PrintPlan;
+import kindveil.tone.Treatments;
+
+/** A veil's design as it is kept. Lengths in nm, colours linear. */
+public record DesignForm(long width, String treated, String before, String opaque, String seamless, String way, Map<String, String> choices, Map<String, Double> dials,
+        Map<String, double[]> colours, Map<String, UUID> lots, String wish, String print, String hand, String paper, int copies) {
+    public static DesignForm of(Design d) {
+        Image i = d.image();
+        Manner m = d.manner();
+        return new DesignForm(i.width().nanometres(), i.treatments().toString(), i.before().toString(), i.opaque(), i.seamless(), m.way(), new TreeMap<>(m.choices()), new TreeMap<>(m.dials()),
+                PlanForm.mapped(m.colours(), ProductForm::colour), new TreeMap<>(m.lots()), Vocabulary.WISH.of(d.wish()), Vocabulary.PRINT.of(d.print()), Vocabulary.HAND_WISH.of(d.hand()),
+                Vocabulary.PAPER.of(d.paper()), d.copies());
+    }
+
+    public Design design() {
+        Image image = new Image(new Length(width), Treatments.parse(treated), Treatments.parse(before), opaque, seamless);
+        Manner manner = new Manner(way, choices, dials, PlanForm.mapped(colours, ProductForm::colour), lots);
+        return new Design(image, manner, Vocabulary.WISH.read(wish), new PrintPlan(Vocabulary.PRINT.read(print), Vocabulary.HAND_WISH.read(hand), Vocabulary.PAPER.read(paper), copies));
+    }
+}

@@ -1,0 +1,188 @@
+package kindveil.studio.store.form;
+
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import kindveil.bench.Bench;
+import kindveil.bench.Layer;
+import kindveil.drying.Room;
+import kindveil.making.Begun;
+import kindveil.measure.Humidity;
+import kindveil.measure.Length;
+import kindveil.measure.Temperature;
+import kindveil.product.Product;
+import kindveil.way.Act;
+import kindveil.way.ActId;
+import kindveil.way.Answer;
+import kindveil.way.Base;
+import kindveil.way.Brief;
+import kindveil.way.Plan;
+import kindveil.way.Printed;
+import kindveil.way.Settings;
+import kindveil.way.Window;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a making was begun with, as it is kept: its acts and windows, every product they use, and what was asked of each way.
+ * Times in ms, lengths in nm, colours linear.
+ */
+public record PlanForm(List<PartForm> parts, List<ProductForm> products, String support, String ground, RoomForm room, List<ActForm> acts, List<WindowForm> windows) {
+    /** One way and what was asked of it. */
+    public record PartForm(String way, String name, List<ChosenForm> chosen, long width, long height, String print, double colourShare, double coverage, String hand, String wish,
+            Map<String, String> choices, Map<String, Double> dials, Map<String, double[]> colours, Map<String, ProductForm> lots) {
+    }
+
+    /** A choice in words. */
+    public record ChosenForm(String key, String question, String words) {
+    }
+
+    /** The air it was planned for. */
+    public record RoomForm(double celsius, double percent, String airing) {
+        static RoomForm of(Room room) {
+            return new RoomForm(room.temperature().celsius(), room.humidity().percent(), Vocabulary.AIRING.of(room.airing()));
+        }
+
+        Room room() {
+            return new Room(new Temperature(celsius), new Humidity(percent), Vocabulary.AIRING.read(airing));
+        }
+    }
+
+    /** One act. @param id as {@code part.key}, counted from 1 */
+    public record ActForm(String id, StepForm does, String title, String how, long handsOn, List<AnswerForm> answers, int expected) {
+    }
+
+    /** One answer. @param leads {@code on}, {@code rescue}, or the act it skips to */
+    public record AnswerForm(String words, String meaning, String leads) {
+        private static final String ON = "on";
+        private static final String RESCUE = "rescue";
+
+        static AnswerForm of(Answer answer) {
+            return new AnswerForm(answer.words(), answer.meaning(), switch (answer.effect()) {
+                case Answer.Effect.GoOn on -> ON;
+                case Answer.Effect.Rescue rescue -> RESCUE;
+                case Answer.Effect.SkipTo skip -> skip.act().toString();
+            });
+        }
+
+        Answer answer() {
+            return switch (leads) {
+                case ON -> Answer.goOn(words, meaning);
+                case RESCUE -> Answer.rescue(words, meaning);
+                default -> Answer.skipTo(ActId.parse(leads), words, meaning);
+            };
+        }
+    }
+
+    /** One window. */
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "window")
+    @JsonSubTypes({@JsonSubTypes.Type(value = WindowForm.Open.class, name = "open"), @JsonSubTypes.Type(value = WindowForm.Dwell.class, name = "dwell"),
+        @JsonSubTypes.Type(value = WindowForm.Dry.class, name = "dry"), @JsonSubTypes.Type(value = WindowForm.Soak.class, name = "soak")})
+    public sealed interface WindowForm {
+        record Open(String from, String to, @Nullable String bed, String limit, long latest, String why, String provenance) implements WindowForm {
+        }
+
+        record Dwell(String from, String to, long least, long latest, String why, String provenance) implements WindowForm {
+        }
+
+        record Dry(String from, String to, DriesForm what, long least, long usual, String why, String provenance) implements WindowForm {
+        }
+
+        record Soak(String from, String to, long least, @Nullable Long latest, String why, String provenance) implements WindowForm {
+        }
+    }
+
+    /** What dries: {@code coats} on a face to a stage, {@code fibre} on a face, a {@code sheet}, or what {@code practice} alone knows. */
+    public record DriesForm(String what, @Nullable String on, @Nullable String stage, boolean hung) {
+        static DriesForm of(Window.Dries what) {
+            return switch (what) {
+                case Window.Dries.Coats c -> new DriesForm("coats", ThingForm.face(c.on()), Vocabulary.STAGE.of(c.stage()), false);
+                case Window.Dries.Fibre f -> new DriesForm("fibre", ThingForm.face(f.on()), null, false);
+                case Window.Dries.Sheet s -> new DriesForm("sheet", null, null, s.hung());
+                case Window.Dries.Practice p -> new DriesForm("practice", null, null, false);
+            };
+        }
+
+        Window.Dries dries() {
+            return switch (what) {
+                case "coats" -> new Window.Dries.Coats(ThingForm.face(needed(on)), Vocabulary.STAGE.read(needed(stage)));
+                case "fibre" -> new Window.Dries.Fibre(ThingForm.face(needed(on)));
+                case "sheet" -> new Window.Dries.Sheet(hung);
+                case "practice" -> new Window.Dries.Practice();
+                default -> throw new Unreadable("“%s” is nothing that dries here.".formatted(what));
+            };
+        }
+    }
+
+    private static String needed(@Nullable String value) {
+        if (value == null) {
+            throw new Unreadable("A wait for something to dry does not say where, or how far.");
+        }
+        return value;
+    }
+
+    public static PlanForm of(Begun begun) {
+        Map<String, Product> products = new TreeMap<>();
+        Bench bench = begun.plan().bench();
+        Layer.Undercolour under = bench.support().orElseThrow();
+        List<ActForm> acts = begun.plan().acts().stream().map(act -> new ActForm(act.id().toString(), StepForm.of(act.step(), products), act.title(), act.how(), act.handsOn().toMillis(),
+                act.answers().stream().map(AnswerForm::of).toList(), act.expected())).toList();
+        return new PlanForm(begun.parts().stream().map(PlanForm::of).toList(), products.values().stream().map(ProductForm::of).toList(), Vocabulary.SUPPORT.of(under.support()),
+                Vocabulary.GROUND.of(under.ground()), RoomForm.of(bench.room()), acts, begun.plan().windows().stream().map(PlanForm::of).toList());
+    }
+
+    private static PartForm of(Begun.Part part) {
+        Brief b = part.brief();
+        return new PartForm(part.way(), part.name(), part.chosen().stream().map(c -> new ChosenForm(c.key(), c.question(), c.words())).toList(), b.width().nanometres(), b.height().nanometres(),
+                Vocabulary.PRINT.of(b.print()), b.printed().colourShare(), b.printed().coverage(), Vocabulary.HAND.of(b.printed().hand()), Vocabulary.WISH.of(b.wish()),
+                new TreeMap<>(b.settings().choices()), new TreeMap<>(b.settings().dials()), mapped(b.settings().colours(), ProductForm::colour), mapped(b.settings().lots(), ProductForm::of));
+    }
+
+    static <A, B> Map<String, B> mapped(Map<String, A> map, java.util.function.Function<A, B> change) {
+        Map<String, B> mapped = new TreeMap<>();
+        map.forEach((key, value) -> mapped.put(key, change.apply(value)));
+        return mapped;
+    }
+
+    private static WindowForm of(Window window) {
+        String from = window.from().toString();
+        String to = window.to().toString();
+        String provenance = Vocabulary.PROVENANCE.of(window.provenance());
+        return switch (window) {
+            case Window.Open w -> new WindowForm.Open(from, to, w.bed() == null ? null : ThingForm.face(w.bed()), Vocabulary.STAGE.of(w.limit()), w.latest().toMillis(), w.why(), provenance);
+            case Window.Dwell w -> new WindowForm.Dwell(from, to, w.least().toMillis(), w.latest().toMillis(), w.why(), provenance);
+            case Window.Dry w -> new WindowForm.Dry(from, to, DriesForm.of(w.what()), w.least().toMillis(), w.usual().toMillis(), w.why(), provenance);
+            case Window.Soak w -> new WindowForm.Soak(from, to, w.least().toMillis(), w.latest() == null ? null : w.latest().toMillis(), w.why(), provenance);
+        };
+    }
+
+    public Begun begun() {
+        Map<String, Product> described = products.stream().map(ProductForm::product).collect(Collectors.toMap(Product::id, p -> p));
+        Base base = new Base(Vocabulary.SUPPORT.read(support), Vocabulary.GROUND.read(ground));
+        Room air = room.room();
+        Bench bench = Bench.with(base.support(), base.ground(), air);
+        List<Act> read = acts.stream().map(a -> new Act(ActId.parse(a.id), a.does.step(described, bench.air()), a.title, a.how, Duration.ofMillis(a.handsOn),
+                a.answers.stream().map(AnswerForm::answer).toList(), a.expected)).toList();
+        return new Begun(new Plan(bench, read, windows.stream().map(PlanForm::window).toList()), parts.stream().map(part -> part(part, base, air)).toList());
+    }
+
+    private static Begun.Part part(PartForm p, Base base, Room air) {
+        Settings settings = new Settings(p.choices, p.dials, mapped(p.colours, ProductForm::colour), mapped(p.lots, ProductForm::product));
+        Printed printed = new Printed(Vocabulary.PRINT.read(p.print), p.colourShare, p.coverage, Vocabulary.HAND.read(p.hand));
+        Brief brief = new Brief(base, air, new Length(p.width), new Length(p.height), printed, Vocabulary.WISH.read(p.wish), settings);
+        return new Begun.Part(p.way, p.name, brief, p.chosen.stream().map(c -> new Begun.Chosen(c.key, c.question, c.words)).toList());
+    }
+
+    private static Window window(WindowForm window) {
+        return switch (window) {
+            case WindowForm.Open w -> new Window.Open(ActId.parse(w.from()), ActId.parse(w.to()), w.bed() == null ? null : ThingForm.face(w.bed()), Vocabulary.STAGE.read(w.limit()),
+                    Duration.ofMillis(w.latest()), w.why(), Vocabulary.PROVENANCE.read(w.provenance()));
+            case WindowForm.Dwell w -> new Window.Dwell(ActId.parse(w.from()), ActId.parse(w.to()), Duration.ofMillis(w.least()), Duration.ofMillis(w.latest()), w.why(), Vocabulary.PROVENANCE.read(w.provenance()));
+            case WindowForm.Dry w -> new Window.Dry(ActId.parse(w.from()), ActId.parse(w.to()), w.what().dries(), Duration.ofMillis(w.least()), Duration.ofMillis(w.usual()), w.why(), Vocabulary.PROVENANCE.read(w.provenance()));
+            case WindowForm.Soak w -> new Window.Soak(ActId.parse(w.from()), ActId.parse(w.to()), Duration.ofMillis(w.least()), w.latest() == null ? null : Duration.ofMillis(w.latest()), w.why(), Vocabulary.PROVENANCE.read(w.provenance()));
+        };
+    }
+}

@@ -1,0 +1,169 @@
+package kindveil.studio.work.log;
+
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import kindveil.drying.Room;
+import kindveil.making.Begun;
+import kindveil.making.Departure;
+import kindveil.measure.UnusableValue;
+import kindveil.product.Product;
+import kindveil.reading.LookState;
+import kindveil.studio.work.Damaged;
+import kindveil.studio.work.NotFound;
+import kindveil.studio.work.Outdated;
+import kindveil.studio.work.look.LookWork;
+import kindveil.studio.work.making.Makings;
+import kindveil.studio.work.making.StoredMaking;
+import kindveil.studio.work.making.ToldDeed;
+import kindveil.studio.work.picture.PictureWork;
+import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.piece.PieceWork;
+import kindveil.studio.work.piece.Planned;
+import kindveil.studio.work.room.ToldRoom;
+import kindveil.studio.work.sheet.Gatherings;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The log: what came of each making. */
+@Service
+@Transactional
+public class LogWork {
+    private static final String FORESEEN = "foreseen.png";
+    private final Log log;
+    private final PieceWork pieces;
+    private final PictureWork pictures;
+    private final LookWork looks;
+    private final Makings makings;
+    private final Gatherings gatherings;
+    private final Clock clock;
+
+    LogWork(Log log, PieceWork pieces, PictureWork pictures, LookWork looks, Makings makings, Gatherings gatherings, Clock clock) {
+        this.log = log;
+        this.pieces = pieces;
+        this.pictures = pictures;
+        this.looks = looks;
+        this.makings = makings;
+        this.gatherings = gatherings;
+        this.clock = clock;
+    }
+
+    /** An entry as it comes in, about the veil in hand; {@code once} makes a second sending of the same form harmless. */
+    public record Entry(UUID once, Piece piece, Said said, String printedBy) {
+    }
+
+    /** What the artist says of it. */
+    public record Said(LogEntry.Verdict verdict, String came, String different, LogEntry.Findings findings) {
+    }
+
+    /** Writes it, with a photograph if there are bytes of one. */
+    public void write(Entry entry, String photoName, byte @Nullable [] photo) {
+        if (log.find(entry.once()).isPresent()) {
+            return;
+        }
+        Piece piece = entry.piece();
+        Optional<StoredMaking> making = makings.ofPiece(piece.id()).stream().findFirst().flatMap(line -> makings.find(line.id()));
+        Judged judged = judged(pieces.plan(piece), making, entry.printedBy().strip());
+        UUID picture = photo == null ? null : pictures.take(photoName, photo).id();
+        log.add(new LogEntry(entry.once(), 0, piece.id(), making.map(StoredMaking::id).orElse(null), clock.instant(), entry.said().verdict(), entry.said().came().strip(),
+                entry.said().different().strip(), entry.said().findings(), judged, picture, false));
+    }
+
+    private Judged judged(Planned planned, Optional<StoredMaking> making, String printedBy) {
+        Piece piece = planned.piece();
+        LookState state = LookState.finished(planned.trace());
+        int pass = planned.trace().plannedPasses();
+        UUID foreseen = pictures.take(FORESEEN, looks.png(piece, Map.of(), state, pass, true)).id();
+        return judged(planned, making, printedBy, runs(planned), state, pass, foreseen);
+    }
+
+    /** How often the sheet of such a print goes through its machine, as the sheets are set up. */
+    private int runs(Planned planned) {
+        return gatherings.now().setUps().stream().filter(setUp -> setUp.kind() == planned.brief().print()).mapToInt(setUp -> setUp.runs()).findFirst().orElse(1);
+    }
+
+    /** Everything an entry judges: of its making, where there is one, otherwise of the piece as it is planned. */
+    public static Judged judged(Planned planned, Optional<StoredMaking> making, String printedBy, int runs, LookState state, int pass, @Nullable UUID foreseen) {
+        Begun plan = making.map(StoredMaking::plan).orElseGet(() -> Begun.of(planned.sequence()));
+        List<Judged.WayOf> ways = plan.parts().stream().map(part -> new Judged.WayOf(part.way(), part.name(), part.chosen(),
+                part.brief().settings().lots().values().stream().map(Product::words).sorted().toList())).toList();
+        Judged.Print print = new Judged.Print(planned.brief().print(), printedBy, runs, planned.brief().print().sheet().words());
+        Room first = plan.plan().bench().room();
+        List<ToldRoom> air = new ArrayList<>();
+        making.ifPresent(m -> air.addAll(m.rooms()));
+        if (air.isEmpty()) {
+            air.add(new ToldRoom(making.map(StoredMaking::begun).orElse(planned.piece().created()), first.temperature().celsius(), first.humidity().percent()));
+        }
+        return new Judged(planned.piece().title(), planned.piece().inHand(), ways, planned.brief().wish(), print, air,
+                making.map(m -> Departure.of(m.making())).orElse(List.of()), making.map(LogWork::answers).orElse(List.of()), state, pass, foreseen);
+    }
+
+    private static List<Judged.Answered> answers(StoredMaking making) {
+        List<Judged.Answered> answers = new ArrayList<>();
+        for (ToldDeed told : making.told()) {
+            making.plan().plan().act(told.deed().act()).filter(act -> !told.deed().assumed() && told.deed().answer() < act.answers().size())
+                    .ifPresent(act -> answers.add(new Judged.Answered(act.id(), act.title(), act.answers().get(told.deed().answer()).words(), told.deed().at())));
+        }
+        return answers;
+    }
+
+    /** Writes it again; what it judged stays as it was. */
+    public void correct(UUID id, int seen, Said said) {
+        LogEntry entry = seen(id, seen);
+        log.add(entry.corrected(said.verdict(), said.came().strip(), said.different().strip(), said.findings(), clock.instant()));
+    }
+
+    /** Strikes it out, or counts it again. */
+    public void strike(UUID id, int seen, boolean out) {
+        log.add(seen(id, seen).struck(out, clock.instant()));
+    }
+
+    private LogEntry seen(UUID id, int revision) {
+        LogEntry entry = get(id);
+        if (entry.revision() != revision) {
+            throw new Outdated("The log entry");
+        }
+        return entry;
+    }
+
+    public LogEntry get(UUID id) {
+        return log.find(id).orElseThrow(() -> new NotFound("log entry", id));
+    }
+
+    public List<LogEntry> history(UUID id) {
+        return log.history(id);
+    }
+
+    public List<Damaged> damaged() {
+        return log.damaged();
+    }
+
+    /** The entry whose result a picture shows, if it is one: where a source comes from. */
+    public Optional<LogEntry> cameFrom(@Nullable UUID picture) {
+        return log.all().stream().filter(entry -> picture != null && picture.equals(entry.photo())).findFirst();
+    }
+
+    public static String requireShort(String thing, String text, int most) {
+        if (text.length() > most) {
+            throw new UnusableValue(thing, text.length() + " signs", "at most %d signs".formatted(most), "Shorten it a little.");
+        }
+        return text;
+    }
+
+    public List<LogEntry> all() {
+        return log.all();
+    }
+
+    public List<LogEntry> ofPiece(UUID piece) {
+        return log.ofPiece(piece);
+    }
+
+    /** Who printed copies so far, each once. */
+    public List<String> printers() {
+        return log.all().stream().map(LogEntry::printedBy).filter(name -> !name.isEmpty()).distinct().sorted().toList();
+    }
+}

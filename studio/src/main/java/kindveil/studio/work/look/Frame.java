@@ -1,0 +1,130 @@
+package kindveil.studio.work.look;
+
+import kindveil.studio.work.piece.Design;
+import kindveil.studio.work.piece.Veil;
+import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.source.OpaqueWork;
+import kindveil.studio.work.source.SourceWork;
+import kindveil.studio.work.picture.PictureWork;
+import com.github.benmanes.caffeine.cache.Cache;
+import java.util.List;
+import java.util.Optional;
+import kindveil.studio.work.piece.Page;
+import java.util.UUID;
+import kindveil.bench.Hand;
+import kindveil.bench.Mask;
+import kindveil.image.Picture;
+import kindveil.image.Plane;
+import kindveil.light.Colour;
+import kindveil.light.Toner;
+import kindveil.tone.Size;
+import kindveil.tone.Subject;
+import kindveil.way.Schools;
+
+/**
+ * What a piece is looked at in: its page, or where none is told the size of its leading image, with every veil placed in it.
+ *
+ * @param drawn what was resampled and softened before, so that another state or coat need not do it again
+ * @param width in pixels; likewise height
+ */
+record Frame(Piece piece, PictureWork pictures, SourceWork sources, Cache<List<Object>, Object> drawn, int width, int height) {
+
+    static Frame of(Piece piece, PictureWork pictures, SourceWork sources, Cache<List<Object>, Object> drawn, int longest) {
+        Veil leading = piece.leading();
+        Size picture = pictures.shape(leading.source(), leading.design().treatments());
+        double finest = picture.width() / leading.design().printWidth().millimetres();
+        double across = piece.basis().page().map(page -> page.width().millimetres() * finest).orElse(picture.width());
+        double down = piece.basis().page().map(page -> page.height().millimetres() * finest).orElse(picture.height());
+        double scale = Math.min(1, longest / Math.max(across, down));
+        return new Frame(piece, pictures, sources, drawn, Math.max(1, (int) Math.round(across * scale)), Math.max(1, (int) Math.round(down * scale)));
+    }
+
+    /** The same frame for other veils of the piece. */
+    Frame of(Piece other) {
+        return new Frame(other, pictures, sources, drawn, width, height);
+    }
+
+    double pixelsPerMillimetre() {
+        return width / piece.basis().page().map(Page::width).orElse(piece.leading().design().printWidth()).millimetres();
+    }
+
+    /** A rectangle of pixels; veils that bring no picture cover all of the frame. */
+    record Rect(int left, int top, int width, int height) {
+        boolean holds(int x, int y) {
+            return x >= left && y >= top && x < left + width && y < top + height;
+        }
+    }
+
+    Rect rect(Veil veil) {
+        if (!veil.bringsPicture() || veil == piece.leading() && piece.basis().page().isEmpty()) {
+            return new Rect(0, 0, width, height);
+        }
+        double scale = pixelsPerMillimetre();
+        double w = veil.design().printWidth().millimetres() * scale;
+        return new Rect((int) Math.round(veil.x().millimetres() * scale), (int) Math.round(veil.y().millimetres() * scale),
+                Math.max(1, (int) Math.round(w)), Math.max(1, (int) Math.round(w * pictures.shape(veil.source(), veil.design().treatments()).aspect())));
+    }
+
+    /** The part of a picture a mask names, 0 to 1 a pixel, softened by its way and standing as it will. */
+    Plane coverage(Mask mask) {
+        Piece at = piece.at(mask.picture() + 1);
+        Rect rect = rect(at.veil());
+        Design design = at.design();
+        return (Plane) drawn.get(List.of(at.veil().source(), design.treatments().toString(), design.printWidth(), design.choices().getOrDefault(Schools.TONES.key(), ""), design.way(),
+                design.hand().hand(), design.opaque(), mask.part(), rect, width, height), key -> coverage(mask.part(), at, rect));
+    }
+
+    private Plane coverage(Mask.Part part, Piece at, Rect rect) {
+        Plane printed = sources.printed(at, Math.max(rect.width(), rect.height())).resized(rect.width(), rect.height());
+        Plane plane = part == Mask.Part.BACKED ? opaque(at, printed) : printed.map(Toner::coverage);
+        return placed(standing(plane.blurred(at.design().theWay().card().softening().millimetres() * pixelsPerMillimetre()), at), rect, 0);
+    }
+
+    private Plane opaque(Piece at, Plane printed) {
+        return at.design().opaque().isEmpty() ? Subject.mask(printed) : OpaqueWork.framed(pictures, at.veil()).coverage(printed.width(), printed.height());
+    }
+
+    /** The treated source of the veil in hand, standing as it will; white around it. */
+    Plane source() {
+        Rect rect = rect(piece.veil());
+        return placed(standing(sources.treated(piece, Math.max(rect.width(), rect.height())).resized(rect.width(), rect.height()), piece), rect, 1);
+    }
+
+    private static Plane standing(Plane plane, Piece at) {
+        return at.design().hand().hand() == Hand.MIRRORED ? plane.mirrored() : plane;
+    }
+
+    private Plane placed(Plane plane, Rect rect, float around) {
+        return rect.width() == width && rect.height() == height && rect.left() == 0 && rect.top() == 0 ? plane
+                : Plane.compute(width, height, (x, y) -> rect.holds(x, y) ? plane.at(x - rect.left(), y - rect.top()) : around);
+    }
+
+    List<Plane> coverages(List<Mask> masks) {
+        return masks.stream().map(this::coverage).toList();
+    }
+
+    /** The ground under everything: its photograph filling the same shape, or its flat colour. */
+    Picture ground() {
+        Object under = piece.basis().photograph().map(Object.class::cast).orElse(piece.groundColour());
+        return (Picture) drawn.get(List.of(under, width, height), key -> drawGround());
+    }
+
+    /** The ground's colour all over, whatever its photograph shows. */
+    Picture flatGround() {
+        Colour c = piece.groundColour();
+        return new Picture(Plane.filled(width, height, (float) c.red()), Plane.filled(width, height, (float) c.green()), Plane.filled(width, height, (float) c.blue()));
+    }
+
+    private Picture drawGround() {
+        Optional<UUID> photograph = piece.basis().photograph();
+        if (photograph.isEmpty()) {
+            return flatGround();
+        }
+        Picture photo = pictures.preview(photograph.get());
+        double scale = Math.max(width / (double) photo.width(), height / (double) photo.height());
+        Picture sized = photo.resized(Math.max(width, (int) Math.ceil(photo.width() * scale)), Math.max(height, (int) Math.ceil(photo.height() * scale)));
+        int left = (sized.width() - width) / 2;
+        int top = (sized.height() - height) / 2;
+        return sized.each(plane -> Plane.compute(width, height, (x, y) -> plane.at(x + left, y + top)));
+    }
+}

@@ -1,0 +1,268 @@
+package kindveil.studio.work.look;
+
+import kindveil.studio.work.Caches;
+import kindveil.studio.work.piece.PieceWork;
+import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.source.SourceWork;
+import kindveil.studio.work.picture.PictureWork;
+import com.github.benmanes.caffeine.cache.Cache;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.DoublePredicate;
+import kindveil.image.Picture;
+import kindveil.image.Plane;
+import kindveil.light.Colour;
+import kindveil.light.Lab;
+import kindveil.light.Legibility;
+import kindveil.measure.Length;
+import kindveil.reading.LookState;
+import kindveil.reading.StackReading;
+import kindveil.studio.intake.Rasters;
+import kindveil.bench.Bench;
+import kindveil.drying.Room;
+import kindveil.product.Product;
+import kindveil.product.Products;
+import kindveil.product.Trait;
+import kindveil.studio.work.piece.Page;
+import kindveil.bench.Mask;
+import kindveil.tone.Tones;
+import kindveil.way.Trace;
+import org.springframework.stereotype.Service;
+
+/** How a piece will look, computed from its plan. */
+@Service
+public class LookWork {
+    private static final int LONGEST = 1000;
+    private static final int SMALL = 400;
+    private static final int LEGIBILITY_LONGEST = 360;
+    private static final double LIGHTER = 0.4;
+    private static final int TONAL_LONGEST = 160;
+    private static final double ALIKE = 2;
+    private static final Room BARE_ROOM = Room.of(21, 50);
+    private static final long DRAWN_BYTES = 96_000_000;
+    private static final long RENDERED_BYTES = 64_000_000;
+    private final PieceWork pieces;
+    private final PictureWork pictures;
+    private final SourceWork sources;
+    private final Cache<List<Object>, Object> drawn = Caches.bounded().maximumWeight(DRAWN_BYTES)
+            .weigher((List<Object> key, Object drawn) -> drawn instanceof Picture p ? 12 * p.width() * p.height() : 4 * ((Plane) drawn).width() * ((Plane) drawn).height()).build();
+    private final Cache<List<Object>, byte[]> rendered = Caches.bounded().maximumWeight(RENDERED_BYTES).weigher((List<Object> key, byte[] png) -> png.length).build();
+    private final Cache<List<Object>, Optional<Boolean>> tonal = Caches.bounded().maximumSize(500).build();
+    private final Cache<List<Object>, Optional<Foresight>> foreseen = Caches.bounded().maximumSize(200).build();
+
+    LookWork(PieceWork pieces, PictureWork pictures, SourceWork sources) {
+        this.pieces = pieces;
+        this.pictures = pictures;
+        this.sources = sources;
+    }
+
+    /**
+     * What a look means for the drawing.
+     *
+     * @param drowning share of its edges lost at arm's length, 0 to 1
+     * @param drowningAcross the same across a room
+     * @param gains what would bring it back, the most first
+     */
+    public record Foresight(double drowning, double drowningAcross, List<Gain> gains) {
+    }
+
+    /** A change and the share of edges it brings back. */
+    public record Gain(String words, double share) {
+    }
+
+    /**
+     * The section at one point.
+     *
+     * @param x across the image, 0 (left) to 1; likewise y down
+     * @param coverage share of toner there, 0 to 1
+     * @param ground the ground's colour there
+     * @param seen the colour the eye sees
+     * @param whitening L* that bare fibre adds there over the wet look
+     */
+    public record Core(double x, double y, double coverage, Colour ground, Colour seen, double whitening, List<StackReading.Seen> layers) {
+    }
+
+    /**
+     * The whole picture in a state of the veil in hand, as PNG; what lies over that veil is not there yet.
+     *
+     * @param other choices looked at instead of the piece's own
+     * @param small for a table of pieces rather than to be looked at closely
+     */
+    public byte[] png(Piece stored, Map<String, String> other, LookState state, int pass, boolean small) {
+        return rendered.get(List.of(stored.id(), stored.version(), stored.inHand(), other, state, pass, small), key -> {
+            Piece piece = stored.with(stored.design().choosing(other));
+            return Rasters.png(picture(piece, frame(piece, small ? SMALL : LONGEST), state, pass));
+        });
+    }
+
+    /** Height over width of what a piece is looked at in. */
+    public double aspect(Piece piece) {
+        return piece.basis().page().map(Page::aspect).orElseGet(() -> pictures.shape(piece.leading().source(), piece.leading().design().treatments()).aspect());
+    }
+
+    /** Its width and height on the work. */
+    public List<Length> frameSize(Piece piece) {
+        Length width = piece.basis().page().map(Page::width).orElse(piece.leading().design().printWidth());
+        return List.of(width, width.times(aspect(piece)));
+    }
+
+    private Frame frame(Piece piece, int longest) {
+        return Frame.of(piece, pictures, sources, drawn, longest);
+    }
+
+    /**
+     * Where veils do not reach, they were never made: each part of the frame that other veils cover is looked at as a
+     * piece of those alone.
+     */
+    private Picture picture(Piece piece, Frame frame, LookState state, int pass) {
+        Reach reach = Reach.of(piece, frame);
+        Picture seen = null;
+        for (int bits : reach.distinct()) {
+            Optional<Piece> there = reach.piece(bits);
+            StackReading stack = StackReading.of(bench(piece, there, state, pass));
+            List<Plane> covers = there.map(veils -> frame.of(veils).coverages(stack.masks())).orElse(List.of());
+            Picture look = stack.look().over(frame.ground(), covers, reach.part(bits));
+            seen = seen == null ? look : reach.laid(seen, look, bits);
+        }
+        return seen;
+    }
+
+    /** The state asked for, where the veil in hand is among those that are there; otherwise their end, or what is there before any. */
+    private Bench bench(Piece whole, Optional<Piece> there, LookState state, int pass) {
+        if (there.isEmpty()) {
+            return Bench.with(whole.base().support(), whole.base().ground(), BARE_ROOM);
+        }
+        Trace trace = pieces.plan(there.get()).trace();
+        return there.get().veil().equals(whole.veil()) ? state.bench(trace, pass) : trace.end();
+    }
+
+    public Core core(Piece piece, LookState state, int pass, double x, double y) {
+        Frame frame = frame(piece, LONGEST);
+        int px = Math.clamp((int) (x * frame.width()), 0, frame.width() - 1);
+        int py = Math.clamp((int) (y * frame.height()), 0, frame.height() - 1);
+        Reach reach = Reach.of(piece, frame);
+        Optional<Piece> there = reach.piece(reach.at(px, py));
+        Picture ground = frame.ground();
+        Colour under = new Colour(ground.red().at(px, py), ground.green().at(px, py), ground.blue().at(px, py));
+        StackReading stack = StackReading.of(bench(piece, there, state, pass));
+        double[] covers = there.map(veils -> frame.of(veils).coverages(stack.masks())).orElse(List.of()).stream().mapToDouble(plane -> plane.at(px, py)).toArray();
+        Colour seen = stack.at(under, covers);
+        StackReading wet = StackReading.of(bench(piece, there, LookState.WET, pass));
+        double before = wet.masks().equals(stack.masks()) ? wet.at(under, covers).lab().lightness() : seen.lab().lightness();
+        return new Core(x, y, toner(stack, covers), under, seen, Math.max(0, seen.lab().lightness() - before), there(stack, covers));
+    }
+
+    /** Coverage by the darks of whichever picture is darkest there. */
+    private static double toner(StackReading stack, double[] covers) {
+        double most = 0;
+        for (int i = 0; i < covers.length; i++) {
+            most = stack.masks().get(i).part() == Mask.Part.DARKS ? Math.max(most, covers[i]) : most;
+        }
+        return most;
+    }
+
+    /** The layers that are there to speak of: a backing only where it was painted. */
+    private static List<StackReading.Seen> there(StackReading stack, double[] covers) {
+        double backed = 0;
+        for (int i = 0; i < covers.length; i++) {
+            backed = stack.masks().get(i).part() == Mask.Part.BACKED ? Math.max(backed, covers[i]) : backed;
+        }
+        boolean painted = backed >= 0.5;
+        return stack.layers().stream().filter(layer -> layer.part() != Mask.Part.BACKED || painted).toList();
+    }
+
+    /**
+     * Whether light and dark change places from the source to the finished work: light paint over a dark ground does that.
+     * Empty for a veil that lies somewhere in another's frame, or where both come out alike.
+     */
+    public Optional<Boolean> negative(Piece piece) {
+        return piece.veil() != piece.leading() ? Optional.empty() : tonal.get(List.of(piece.id(), piece.version(), piece.inHand()), key -> compared(piece));
+    }
+
+    private Optional<Boolean> compared(Piece piece) {
+        Frame frame = frame(piece, TONAL_LONGEST);
+        Trace trace = pieces.plan(piece).trace();
+        StackReading stack = StackReading.of(LookState.finished(trace).bench(trace, trace.plannedPasses()));
+        Plane seen = stack.look().over(frame.flatGround(), frame.coverages(stack.masks())).luminance().map(Lab::lightnessNear);
+        Plane source = frame.source().map(Lab::lightnessNear);
+        double middle = Tones.of(frame.source()).threshold().lightness();
+        double darks = mean(seen, source, v -> v < middle);
+        double lights = mean(seen, source, v -> v >= middle);
+        return Double.isNaN(darks) || Double.isNaN(lights) || Math.abs(darks - lights) < ALIKE ? Optional.empty() : Optional.of(darks > lights);
+    }
+
+    private static double mean(Plane of, Plane where, DoublePredicate wanted) {
+        double sum = 0;
+        int n = 0;
+        for (int y = 0; y < of.height(); y++) {
+            for (int x = 0; x < of.width(); x++) {
+                if (wanted.test(where.at(x, y))) {
+                    sum += of.at(x, y);
+                    n++;
+                }
+            }
+        }
+        return n == 0 ? Double.NaN : sum / n;
+    }
+
+    /** How the drawing reads; empty where none lies there yet. */
+    public Optional<Foresight> foresight(Piece piece, LookState state, int pass) {
+        return foreseen.get(List.of(piece.id(), piece.version(), piece.inHand(), state, pass), key -> foresee(piece, state, pass));
+    }
+
+    private Optional<Foresight> foresee(Piece piece, LookState state, int pass) {
+        Piece there = Reach.under(piece);
+        Piece drawing = there.veil().bringsPicture() ? there : there.at(there.veils().indexOf(there.leading()) + 1);
+        Trace trace = pieces.plan(there).trace();
+        Bench bench = state.bench(trace, pass);
+        if (!bench.shows(drawing.inHand())) {
+            return Optional.empty();
+        }
+        Frame frame = frame(drawing, LEGIBILITY_LONGEST);
+        Picture ground = frame.ground();
+        Measure measure = new Measure(frame, frame.source(), new HashMap<>());
+        double now = measure.reads(bench, ground, Legibility.ARMS_LENGTH_METRES);
+        List<Gain> gains = new ArrayList<>();
+        for (Map.Entry<String, Bench> change : changes(trace, state, pass).entrySet()) {
+            gains.add(new Gain(change.getKey(), measure.reads(change.getValue(), ground, Legibility.ARMS_LENGTH_METRES) - now));
+        }
+        Picture lighter = ground.each(plane -> plane.map(v -> (float) (v + LIGHTER * (1 - v))));
+        gains.add(new Gain("A lighter ground", measure.reads(bench, lighter, Legibility.ARMS_LENGTH_METRES) - now));
+        List<Gain> worthwhile = gains.stream().filter(gain -> gain.share() >= 0.01)
+                .sorted(java.util.Comparator.comparingDouble(Gain::share).reversed()).toList();
+        return Optional.of(new Foresight(1 - now, 1 - measure.reads(bench, ground, Legibility.ACROSS_A_ROOM_METRES), worthwhile));
+    }
+
+    private static Map<String, Bench> changes(Trace trace, LookState state, int pass) {
+        Map<String, Bench> changes = new java.util.LinkedHashMap<>();
+        if (trace.mostPasses() == 0) {
+            return changes;
+        }
+        if (state == LookState.DRIED || state == LookState.CLEARED && !LookState.CLEARED.planned(trace)) {
+            if (pass < trace.mostPasses()) {
+                changes.put("One more pass", LookState.DRIED.bench(trace, pass + 1));
+            }
+            Bench dried = LookState.DRIED.bench(trace, pass);
+            for (Product agent : Products.clearing()) {
+                changes.put(agent.is(Trait.OILY) ? "%s, at the very end".formatted(capital(agent.words())) : "Clear with %s".formatted(agent.words()), LookState.clearedWith(dried, agent));
+            }
+        }
+        return changes;
+    }
+
+    private static String capital(String words) {
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+    }
+
+    /** Reads one drawing through many stacks. */
+    private record Measure(Frame frame, Plane source, Map<Mask, Plane> coverages) {
+        double reads(Bench bench, Picture ground, double metres) {
+            StackReading stack = StackReading.of(bench);
+            List<Plane> covers = stack.masks().stream().map(mask -> coverages.computeIfAbsent(mask, frame::coverage)).toList();
+            return Legibility.of(source, stack.look().over(ground, covers), 1 / frame.pixelsPerMillimetre(), metres).survivingShare();
+        }
+    }
+}

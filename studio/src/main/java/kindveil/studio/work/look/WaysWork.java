@@ -1,0 +1,67 @@
+package kindveil.studio.work.look;
+
+import kindveil.studio.work.Caches;
+import com.github.benmanes.caffeine.cache.Cache;
+import java.util.Comparator;
+import java.util.List;
+import kindveil.bench.Ground;
+import kindveil.bench.PrintKind;
+import kindveil.bench.Support;
+import kindveil.catalogue.Catalogue;
+import kindveil.drying.Room;
+import kindveil.measure.Length;
+import kindveil.reading.CompatibilityReading;
+import kindveil.way.Brief;
+import kindveil.way.Way;
+import kindveil.way.Wish;
+import org.springframework.stereotype.Service;
+
+/** What goes with what, read from the plans of all ways. */
+@Service
+public class WaysWork {
+    private static final Length WIDTH = Length.ofMillimetres(100);
+    private static final Length HEIGHT = Length.ofMillimetres(150);
+    private static final Room USUAL_AIR = Room.of(21, 50);
+    private final Cache<List<Object>, CompatibilityReading> read = Caches.bounded().maximumSize(20_000).build();
+
+    /** What an artist has and wants. */
+    public record Having(PrintKind print, Support support, Ground ground, Wish wish) {
+        public Having with(PrintKind other) {
+            return new Having(other, support, ground, wish);
+        }
+
+        public Having with(Support other) {
+            return new Having(print, other, ground, wish);
+        }
+    }
+
+    /** One row of the table: a way against all prints, or all supports. */
+    public record Row(Way way, List<CompatibilityReading> cells) {
+    }
+
+    private static Brief brief(Way way, Having having) {
+        return Brief.usual(way, WIDTH, HEIGHT, USUAL_AIR).with(having.print()).with(having.support()).with(having.ground()).with(having.wish());
+    }
+
+    public CompatibilityReading of(Way way, Having having) {
+        return read.get(List.of(way.key(), having), key -> CompatibilityReading.of(way, brief(way, having)));
+    }
+
+    /** Ways of transferring, the soundest first; those alike in the catalogue's order. */
+    public List<CompatibilityReading> ranked(List<Way> ways, Having having) {
+        return ways.parallelStream().map(way -> of(way, having)).sorted(Comparator.comparing(CompatibilityReading::verdict)).toList();
+    }
+
+    public List<Row> byPrint(Having having) {
+        return Catalogue.transfers().parallelStream().map(way -> new Row(way, java.util.Arrays.stream(PrintKind.values()).map(print -> of(way, having.with(print))).toList())).toList();
+    }
+
+    public List<Row> bySupport(Having having) {
+        return Catalogue.transfers().parallelStream().map(way -> new Row(way, java.util.Arrays.stream(Support.values()).map(support -> of(way, having.with(support))).toList())).toList();
+    }
+
+    /** What would work instead of a way that does not. */
+    public List<CompatibilityReading.Instead> instead(Way way, Having having) {
+        return CompatibilityReading.instead(Catalogue.transfers(), way, brief(way, having));
+    }
+}

@@ -1,0 +1,183 @@
+package kindveil.studio.work.making;
+
+import kindveil.studio.work.Outdated;
+import kindveil.studio.work.NotFound;
+import kindveil.studio.work.piece.Planned;
+import kindveil.studio.work.piece.PieceWork;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import kindveil.making.Clock.Phase;
+import kindveil.making.Begun;
+import kindveil.making.Deed;
+import kindveil.making.Making;
+import kindveil.measure.Figures;
+import kindveil.measure.Span;
+import kindveil.measure.UnusableValue;
+import kindveil.studio.work.Damaged;
+import kindveil.way.Act;
+import kindveil.way.ActId;
+import kindveil.way.Answer;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The bench: begun, told, taken back. */
+@Service
+@Transactional
+public class MakeWork {
+    /** Further back than this nobody remembers to the minute. */
+    private static final double MOST_MINUTES_AGO = 14 * 24 * 60;
+    private final Makings makings;
+    private final PieceWork pieces;
+    private final Clock clock;
+
+    MakeWork(Makings makings, PieceWork pieces, Clock clock) {
+        this.makings = makings;
+        this.pieces = pieces;
+        this.clock = clock;
+    }
+
+    public StoredMaking get(UUID id) {
+        return makings.find(id).orElseThrow(() -> new NotFound("making", id));
+    }
+
+    /** Newest first, each in a line. */
+    public List<MakingLine> ofPiece(UUID piece) {
+        return makings.ofPiece(piece);
+    }
+
+    /** The newest of a piece, whole. */
+    public Optional<StoredMaking> newest(UUID piece) {
+        return makings.ofPiece(piece).stream().findFirst().flatMap(line -> makings.find(line.id()));
+    }
+
+    /** The newest of each piece that has any. */
+    public Map<UUID, MakingLine> newest() {
+        return makings.newest();
+    }
+
+    /** Makings that still have something to do. */
+    public List<StoredMaking> active() {
+        return makings.active();
+    }
+
+    /** Makings that cannot be read. */
+    public List<Damaged> damaged() {
+        return makings.damaged();
+    }
+
+    /** Begins a making of the piece as it is planned now; a plan the bench refuses cannot be begun. */
+    public StoredMaking begin(UUID pieceId) {
+        Planned planned = pieces.plan(pieces.get(pieceId));
+        if (!planned.sound()) {
+            throw new UnusableValue("Plan", planned.piece().title(), "one the bench accepts", planned.whole().refusals().getFirst().words());
+        }
+        StoredMaking making = new StoredMaking(UUID.randomUUID(), pieceId, clock.instant(), Begun.of(planned.sequence()), List.of(), List.of(), false);
+        makings.add(making);
+        return making;
+    }
+
+    /**
+     * Tells that the act at hand is done.
+     *
+     * @param seq how many deeds the page that tells it had seen
+     * @param minutesAgo how long ago, 0 for now
+     * @param anyway whether it was done although it is too soon
+     * @return what speaks against it and was not overruled; empty when it is noted
+     */
+    public List<String> tell(UUID id, int seq, int answer, double minutesAgo, boolean anyway) {
+        Making making = reaching(seen(id, seq), told(minutesAgo)).making();
+        Act act = making.current().orElseThrow(() -> new UnusableValue("act", "done", "nothing more: this making is finished", "Write down what came of it."));
+        Instant at = ago(making, minutesAgo);
+        Deed deed = new Deed(act.id(), answer, at, false);
+        boolean goesOn = answer >= act.answers().size() || !(act.answers().get(answer).effect() instanceof Answer.Effect.Rescue);
+        List<String> against = goesOn ? against(making, at) : List.of();
+        if (!against.isEmpty() && !anyway) {
+            return against;
+        }
+        Making after = making.with(deed);
+        makings.tell(id, seq, List.of(new ToldDeed(deed, clock.instant(), !against.isEmpty())), after);
+        return List.of();
+    }
+
+    private static List<String> against(Making making, Instant at) {
+        List<String> against = new ArrayList<>(making.refusals(at).stream().map(refusal -> refusal.words()).toList());
+        making.clock().ifPresent(window -> {
+            if (window.phase(at) == Phase.TOO_SOON && against.isEmpty()) {
+                against.add("Too soon: %s Wait %s more.".formatted(window.why(), Span.words(Duration.between(at, window.opens()))));
+            }
+        });
+        return against;
+    }
+
+    private Instant told(double minutesAgo) {
+        UnusableValue.requireWithin("How long ago", minutesAgo, 0, MOST_MINUTES_AGO, "min", "Give the minutes since it was done, 0 for just now.");
+        return clock.instant().minus(Span.minutes(minutesAgo));
+    }
+
+    /** A making of which nothing was told yet may have begun before it was entered. */
+    private StoredMaking reaching(StoredMaking making, Instant at) {
+        if (!making.told().isEmpty() || !at.isBefore(making.begun())) {
+            return making;
+        }
+        makings.backdate(making.id(), at);
+        return get(making.id());
+    }
+
+    private Instant ago(Making making, double minutesAgo) {
+        Instant at = told(minutesAgo);
+        if (at.isBefore(making.lastDeed())) {
+            double most = Math.max(0, Math.floor(Span.inMinutes(Duration.between(making.lastDeed(), clock.instant()))));
+            if (minutesAgo < 1) {
+                return making.lastDeed();
+            }
+            throw new UnusableValue("How long ago", Figures.plain(minutesAgo) + " min", "0 to %s min, since the act before it was done then".formatted(Figures.plain(most)),
+                    "Take back the act before it first if that time is wrong.");
+        }
+        return at;
+    }
+
+    private StoredMaking seen(UUID id, int seq) {
+        StoredMaking making = get(id);
+        if (making.told().size() != seq) {
+            throw new Outdated("The bench");
+        }
+        return making;
+    }
+
+    /** Takes back the last thing told. */
+    public void takeBack(UUID id, int seq) {
+        StoredMaking making = seen(id, seq);
+        if (seq == 0) {
+            throw new UnusableValue("Undo", "nothing", "an act to take back", "Nothing has been told yet.");
+        }
+        StoredMaking before = new StoredMaking(id, making.piece(), making.begun(), making.plan(), making.told().subList(0, seq - 1), making.rooms(), making.laidAside());
+        makings.takeBack(id, seq - 1, before.making());
+    }
+
+    /** Takes everything before {@code act} as done {@code minutesAgo}. */
+    public void startAt(UUID id, int seq, ActId act, double minutesAgo) {
+        Instant at = told(minutesAgo);
+        Making making = reaching(seen(id, seq), at).making();
+        if (!making.ahead(act)) {
+            throw new UnusableValue("Start at", act.toString(), "an act further on", "Take back acts one by one to go the other way.");
+        }
+        List<ToldDeed> told = new ArrayList<>();
+        Making after = making;
+        for (Deed deed : making.upTo(act, at.isBefore(making.lastDeed()) ? making.lastDeed() : at)) {
+            told.add(new ToldDeed(deed, clock.instant(), false));
+            after = after.with(deed);
+        }
+        makings.tell(id, seq, told, after);
+    }
+
+    public void layAside(UUID id) {
+        get(id);
+        makings.layAside(id);
+    }
+}

@@ -1,0 +1,40 @@
+package kindveil.studio.work.making;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import kindveil.making.Making;
+import kindveil.studio.work.Damaged;
+
+/** Keeps makings. */
+public interface Makings {
+    Optional<StoredMaking> find(UUID id);
+
+    /** Newest first, each in a line. */
+    List<MakingLine> ofPiece(UUID piece);
+
+    /** The newest of each piece that has any, in a line. */
+    Map<UUID, MakingLine> newest();
+
+    /** Neither laid aside nor finished, oldest first. */
+    List<StoredMaking> active();
+
+    /** What cannot be read. */
+    List<Damaged> damaged();
+
+    /** Keeps a new one, and where it stands. */
+    void add(StoredMaking making);
+
+    /** Appends as number {@code seq}, from 0; {@link kindveil.studio.work.Outdated} when that number is taken or not the next. @param after where it stands then */
+    void tell(UUID making, int seq, List<ToldDeed> deeds, Making after);
+
+    /** Takes back number {@code seq}, which must be the last. @param after where it stands then */
+    void takeBack(UUID making, int seq, Making after);
+
+    /** Moves the beginning of a making of which nothing was told yet. */
+    void backdate(UUID making, Instant begun);
+
+    void layAside(UUID making);
+}

@@ -1,0 +1,143 @@
+package kindveil.studio.work.picture;
+
+import kindveil.studio.work.NotFound;
+import kindveil.studio.work.Caches;
+import com.github.benmanes.caffeine.cache.Cache;
+import java.awt.image.BufferedImage;
+import java.time.Clock;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Queue;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentLinkedQueue;
+import kindveil.image.Picture;
+import kindveil.light.Colour;
+import kindveil.light.Lab;
+import kindveil.light.Srgb;
+import kindveil.light.Toner;
+import kindveil.image.Plane;
+import kindveil.measure.Length;
+import kindveil.tone.Treatments;
+import kindveil.studio.intake.PictureIntake;
+import kindveil.studio.intake.Rasters;
+import kindveil.tone.Size;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Service;
+
+/** Takes pictures in and hands them out. */
+@Service
+public class PictureWork {
+    /** Longest side of the working copy: two pixels to each σ of the softest way at 300 mm. */
+    private static final int PREVIEW = 1600;
+    private static final int MOST = 100_000;
+    private static final int REMEMBERED = 6;
+    private static final int COLOUR_SAMPLE = 120;
+    private static final double CHROMATIC = 12;
+    private final Pictures pictures;
+    private final Clock clock;
+    private final Cache<UUID, Picture> previews = Caches.bounded().maximumSize(REMEMBERED).build();
+    private final Queue<UUID> unkept = new ConcurrentLinkedQueue<>();
+    private final Cache<UUID, Double> coloured = Caches.bounded().maximumSize(2000).build();
+    private final Cache<List<Object>, Double> covered = Caches.bounded().maximumSize(2000).build();
+
+    PictureWork(Pictures pictures, Clock clock) {
+        this.pictures = pictures;
+        this.clock = clock;
+    }
+
+    /** Reads a file that may be anything and keeps it as it came. One at a time, so that memory stays bounded. */
+    public synchronized StoredPicture take(String name, byte[] bytes) {
+        BufferedImage image = PictureIntake.read(name, bytes);
+        StoredPicture stored = new StoredPicture(UUID.randomUUID(), name.length() > 200 ? name.substring(0, 200) : name, image.getWidth(), image.getHeight(), clock.instant());
+        Picture preview = Rasters.within(image, PREVIEW);
+        pictures.keep(stored, bytes);
+        previews.put(stored.id(), preview);
+        unkept.add(stored.id());
+        return stored;
+    }
+
+    /** Working copies are kept a little after their pictures, so that nobody waits for them; a missing one is made again when it is needed. */
+    @Scheduled(fixedDelay = 3000)
+    void keepPreviews() {
+        for (UUID id = unkept.poll(); id != null; id = unkept.poll()) {
+            if (pictures.find(id).isPresent()) {
+                Picture preview = previews.getIfPresent(id);
+                if (preview != null) {
+                    pictures.keepPreview(id, Rasters.png(preview));
+                }
+            }
+        }
+    }
+
+    /** How much of a picture is coloured: the share of its pixels with a chroma of 12 or more, 0 to 1. */
+    public double colourShare(UUID id) {
+        return coloured.get(id, key -> {
+            Picture small = preview(key).within(COLOUR_SAMPLE);
+            int n = 0;
+            for (int y = 0; y < small.height(); y++) {
+                for (int x = 0; x < small.width(); x++) {
+                    Lab lab = new Colour(small.red().at(x, y), small.green().at(x, y), small.blue().at(x, y)).lab();
+                    n += Math.hypot(lab.a(), lab.b()) >= CHROMATIC ? 1 : 0;
+                }
+            }
+            return n / (double) (small.width() * small.height());
+        });
+    }
+
+    public StoredPicture get(UUID id) {
+        return pictures.find(id).orElseThrow(() -> new NotFound("picture", id));
+    }
+
+    /** Those of them that are there. */
+    public Map<UUID, StoredPicture> all(Collection<UUID> ids) {
+        return pictures.all(ids);
+    }
+
+    /** The size in pixels of a picture, framed as treatments say. */
+    public Size shape(UUID picture, Treatments treatments) {
+        return get(picture).shape(treatments);
+    }
+
+    /** The working copy so reduced that, framed, its longer side has about {@code longest} pixels; never enlarged. */
+    public Picture within(UUID id, Treatments treatments, int longest) {
+        StoredPicture picture = get(id);
+        Size framed = picture.shape(treatments);
+        double whole = longest * Math.max(picture.width(), picture.height()) / Math.max(framed.width(), framed.height());
+        return preview(id).within((int) Math.min(MOST, Math.ceil(whole)));
+    }
+
+    /** How much of a picture solid ink covers as it is printed, 0 to 1. */
+    public double coverage(UUID id, Treatments treatments, Length width, boolean inverted) {
+        return covered.get(List.of(id, treatments.toString(), width, inverted), key -> {
+            Plane printed = treatments.apply(within(id, treatments, COLOUR_SAMPLE).luminance(), width);
+            double sum = 0;
+            for (int y = 0; y < printed.height(); y++) {
+                for (int x = 0; x < printed.width(); x++) {
+                    float light = printed.at(x, y);
+                    sum += Toner.coverage(inverted ? (float) Srgb.decode(1 - Srgb.encode(light)) : light);
+                }
+            }
+            return sum / (printed.width() * printed.height());
+        });
+    }
+
+    public byte[] previewPng(UUID id) {
+        return pictures.preview(id).orElseGet(() -> Rasters.png(preview(id)));
+    }
+
+    /** The working copy in linear light. */
+    public Picture preview(UUID id) {
+        return previews.get(id, key -> pictures.preview(key).map(png -> Rasters.linear(Rasters.decode(png))).orElseGet(() -> remade(key)));
+    }
+
+    private Picture remade(UUID id) {
+        Picture preview = Rasters.within(full(id), PREVIEW);
+        pictures.keepPreview(id, Rasters.png(preview));
+        return preview;
+    }
+
+    public BufferedImage full(UUID id) {
+        return PictureIntake.read(get(id).name(), pictures.original(id));
+    }
+}

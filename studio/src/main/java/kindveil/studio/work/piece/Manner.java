@@ -1,0 +1,64 @@
+package kindveil.studio.work.piece;
+
+import java.util.HashMap;
+import java.util.Map;
+import java.util.UUID;
+import kindveil.catalogue.Catalogue;
+import kindveil.light.Colour;
+import kindveil.way.Choice;
+import kindveil.way.Way;
+
+/**
+ * Which way a veil is made, and what is chosen of it; what is missing is the way's own.
+ *
+ * @param way its lasting name
+ * @param choices option by choice; likewise {@code dials} and {@code colours}
+ * @param lots the artist's own lot by the built-in product it stands for
+ */
+public record Manner(String way, Map<String, String> choices, Map<String, Double> dials, Map<String, Colour> colours, Map<String, UUID> lots) {
+    public Manner {
+        choices = Map.copyOf(choices);
+        dials = Map.copyOf(dials);
+        colours = Map.copyOf(colours);
+        lots = Map.copyOf(lots);
+        Catalogue.way(way);
+    }
+
+    public static Manner of(Way way) {
+        return new Manner(way.key(), Map.of(), Map.of(), Map.of(), Map.of());
+    }
+
+    public Way theWay() {
+        return Catalogue.way(way);
+    }
+
+    public Manner set(Map<String, String> newChoices, Map<String, Double> newDials, Map<String, Colour> newColours) {
+        return new Manner(way, newChoices, newDials, newColours, lots);
+    }
+
+    /** With some choices made otherwise. */
+    public Manner choosing(Map<String, String> other) {
+        Map<String, String> all = new HashMap<>(choices);
+        all.putAll(other);
+        return new Manner(way, all, dials, colours, lots);
+    }
+
+    /** With a lot of the artist's own in the place of a built-in product. */
+    public Manner using(String builtIn, UUID lot) {
+        Map<String, UUID> all = new HashMap<>(lots);
+        all.put(builtIn, lot);
+        return new Manner(way, choices, dials, colours, all);
+    }
+
+    /** Another way; of the choices only those it knows. */
+    public Manner doing(Way other) {
+        Map<String, String> kept = new HashMap<>();
+        for (Choice choice : other.choices()) {
+            String option = choices.get(choice.key());
+            if (option != null && choice.options().stream().anyMatch(o -> o.key().equals(option))) {
+                kept.put(choice.key(), option);
+            }
+        }
+        return new Manner(other.key(), kept, Map.of(), Map.of(), lots);
+    }
+}

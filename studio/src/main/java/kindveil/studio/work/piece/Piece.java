@@ -1,0 +1,133 @@
+package kindveil.studio.work.piece;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import kindveil.light.Colour;
+import kindveil.measure.UnusableValue;
+import kindveil.studio.work.NotFound;
+import kindveil.way.Base;
+import kindveil.way.Brief;
+import kindveil.way.Fit;
+import kindveil.way.Way;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One work: what it is made on, its veils in the order they are made, and the one in hand.
+ *
+ * @param version counts its changes
+ * @param inHand which veil is looked at, from 0; not stored
+ */
+public record Piece(UUID id, int version, String title, Instant created, Basis basis, List<Veil> veils, int inHand) {
+    public static final int MOST_VEILS = 6;
+
+    public Piece {
+        veils = List.copyOf(veils);
+        if (inHand < 0 || inHand >= veils.size()) {
+            throw new NotFound("veil", inHand + 1);
+        }
+    }
+
+    /** Of one transfer. */
+    public static Piece of(UUID id, String title, Instant created, UUID picture, Basis basis, Design design) {
+        return new Piece(id, 0, title, created, basis, List.of(Veil.first(picture, design)), 0);
+    }
+
+    public Veil veil() {
+        return veils.get(inHand);
+    }
+
+    /** The source of the veil in hand, or null where it brings none. */
+    public @Nullable UUID picture() {
+        return veil().picture();
+    }
+
+    public Design design() {
+        return veil().design();
+    }
+
+    public Base base() {
+        return basis.base();
+    }
+
+    public Colour groundColour() {
+        return basis.colour();
+    }
+
+    /** Looking at veil {@code number}, from 1; the first for null. */
+    public Piece at(@Nullable Integer number) {
+        return new Piece(id, version, title, created, basis, veils, number == null ? 0 : number - 1);
+    }
+
+    /** As a page that saw version {@code seen} would change it. */
+    public Piece seen(int seen) {
+        return new Piece(id, seen, title, created, basis, veils, inHand);
+    }
+
+    /** The veil in hand with another design. */
+    public Piece with(Design other) {
+        return with(veil().with(other));
+    }
+
+    public Piece with(Veil other) {
+        List<Veil> changed = new ArrayList<>(veils);
+        changed.set(inHand, other);
+        return with(changed, inHand);
+    }
+
+    public Piece with(Basis other) {
+        return new Piece(id, version, title, created, other, veils, inHand);
+    }
+
+    /** The veil in hand as a brief proposes it, and what the whole is made on. */
+    public Piece with(Brief brief) {
+        Manner set = design().manner().set(brief.settings().choices(), brief.settings().dials(), brief.settings().colours());
+        return with(basis.on(brief.base())).with(design().with(set).with(brief.wish()).with(design().printing().with(brief.print())));
+    }
+
+    /** The veil in hand done another way; where it lies alone and the support will not do, on that way's best. */
+    public Piece doing(Way way) {
+        boolean moved = veils.size() == 1 && !way.key().equals(design().way()) && way.card().fit(base().support()).verdict() == Fit.Verdict.NO;
+        return (moved ? with(basis.on(base().with(way.card().usualSupport()))) : this).with(design().doing(way));
+    }
+
+    public Piece plus(Veil veil) {
+        UnusableValue.requireWithin("veils", veils.size() + 1.0, 1, MOST_VEILS, "", "Finish this one, and make its result the source of another piece.");
+        List<Veil> more = new ArrayList<>(veils);
+        more.add(veil);
+        return with(more, more.size() - 1);
+    }
+
+    /** Without the veil in hand; a piece keeps at least one that brings a picture. */
+    public Piece without() {
+        List<Veil> fewer = new ArrayList<>(veils);
+        Veil gone = fewer.remove(inHand);
+        if (fewer.stream().noneMatch(Veil::bringsPicture)) {
+            throw new UnusableValue("veil", gone.design().theWay().name(), "a veil that is not the piece's only picture", "Add another transfer first, or begin a new piece.");
+        }
+        return with(fewer, 0);
+    }
+
+    /** The veil in hand made one earlier or later. */
+    public Piece moved(int by) {
+        int to = Math.clamp((long) inHand + by, 0, veils.size() - 1);
+        List<Veil> other = new ArrayList<>(veils);
+        other.add(to, other.remove(inHand));
+        return with(other, to);
+    }
+
+    private Piece with(List<Veil> other, int hand) {
+        return new Piece(id, version, title, created, basis, other, hand);
+    }
+
+    /** Only some of its veils, as if the others were never made; {@code hand} is one of them. */
+    public Piece only(List<Integer> kept, int hand) {
+        return new Piece(id, version, title, created, basis, kept.stream().map(veils::get).toList(), kept.indexOf(hand));
+    }
+
+    /** The first veil that brings a picture: the piece is shown at its size, unless its page is told. */
+    public Veil leading() {
+        return veils.stream().filter(Veil::bringsPicture).findFirst().orElseThrow();
+    }
+}

@@ -1,0 +1,217 @@
+package kindveil.studio.work.piece;
+
+import kindveil.studio.work.NotFound;
+import kindveil.studio.work.Caches;
+import kindveil.studio.work.room.Rooms;
+import kindveil.studio.work.picture.StoredPicture;
+import kindveil.studio.work.picture.PictureWork;
+import com.github.benmanes.caffeine.cache.Cache;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.stream.Collectors;
+import kindveil.studio.work.Damaged;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import kindveil.drying.Room;
+import kindveil.measure.Length;
+import kindveil.measure.UnusableValue;
+import kindveil.reading.HandReading;
+import kindveil.studio.intake.PlanFile;
+import kindveil.reading.Remedies;
+import kindveil.product.Product;
+import kindveil.studio.work.shelf.Shelf;
+import kindveil.way.Brief;
+import kindveil.way.Printed;
+import kindveil.way.Schools;
+import kindveil.way.Settings;
+import org.jspecify.annotations.Nullable;
+import kindveil.bench.Hand;
+import kindveil.way.Trace;
+import kindveil.way.Way;
+import kindveil.way.Sequence;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Pieces: made, changed, thought through. */
+@Service
+@Transactional
+public class PieceWork {
+    private static final int LONGEST_TITLE = 120;
+    private final Pieces pieces;
+    private final PictureWork pictures;
+    private final Rooms rooms;
+    private final Shelf shelf;
+    private final Clock clock;
+    private final Cache<Sequence, Trace> walked = Caches.bounded().maximumSize(300).build();
+
+    PieceWork(Pieces pieces, PictureWork pictures, Rooms rooms, Shelf shelf, Clock clock) {
+        this.shelf = shelf;
+        this.pieces = pieces;
+        this.pictures = pictures;
+        this.rooms = rooms;
+        this.clock = clock;
+    }
+
+    public Piece get(UUID id) {
+        return pieces.find(id).orElseThrow(() -> new NotFound("piece", id));
+    }
+
+    public List<Piece> all() {
+        return pieces.all();
+    }
+
+    /** Pieces that cannot be read. */
+    public List<Damaged> damaged() {
+        return pieces.damaged();
+    }
+
+    /** The newest pieces of which no making was begun, at most so many. */
+    public List<Piece> unmade(int most) {
+        return pieces.unmade(most);
+    }
+
+    public boolean none() {
+        return pieces.none();
+    }
+
+    /** Those of them that are there, in one go. */
+    public Map<UUID, Piece> all(Collection<UUID> ids) {
+        return pieces.all(ids).stream().collect(Collectors.toMap(Piece::id, piece -> piece));
+    }
+
+    /** The piece with veil {@code number} in hand, from 1. */
+    public Piece get(UUID id, Integer number) {
+        return get(id).at(number);
+    }
+
+    /** A new piece from a picture file. */
+    public Piece begin(String title, Length width, String fileName, byte[] bytes) {
+        return begin(title, width, pictures.take(fileName, bytes).id());
+    }
+
+    /** A new piece from a picture at hand: a result can become a source again. */
+    public Piece begin(String title, Length width, UUID picture) {
+        Piece piece = Piece.of(UUID.randomUUID(), title(title), clock.instant(), pictures.get(picture).id(), Basis.fresh(), Design.fresh(width));
+        pieces.add(piece);
+        return piece;
+    }
+
+    /** A title of 1 to 120 signs. */
+    public static String title(String title) {
+        String plain = title == null ? "" : title.strip();
+        if (plain.isEmpty() || plain.length() > LONGEST_TITLE) {
+            throw new UnusableValue("Title", plain.isEmpty() ? "" : plain.length() + " signs", "1 to %d signs".formatted(LONGEST_TITLE), "Call it what you would call it on the bench.");
+        }
+        return plain;
+    }
+
+    /** Stores a change; the design must give a plan that can be expanded, sound or not. */
+    public Piece change(Piece piece) {
+        plan(piece);
+        return pieces.replace(piece).at(piece.inHand() + 1);
+    }
+
+    /** Lays a photograph of the ground under the picture. */
+    public Piece ground(Piece piece, String fileName, byte[] bytes) {
+        return pieces.replace(piece.with(piece.basis().photographed(pictures.take(fileName, bytes).id())));
+    }
+
+    /** One more veil on it; {@code bytes} of its picture, or null to use the piece's own, where the way brings one. */
+    public Piece add(Piece piece, Way way, String fileName, byte[] bytes) {
+        UUID own = piece.leading().picture();
+        UUID picture = !way.card().bringsPicture() ? null : bytes == null ? own : pictures.take(fileName, bytes).id();
+        Design design = piece.leading().design().treated(kindveil.tone.Treatments.NONE).doing(way);
+        return change(piece.plus(Veil.first(picture, design)));
+    }
+
+    public Planned plan(Piece piece) {
+        Room air = rooms.now().air();
+        List<Sequence.Part> unmirrored = new ArrayList<>();
+        for (Veil veil : piece.veils()) {
+            unmirrored.add(new Sequence.Part(veil.design().theWay(), veil.design().theWay().checked(brief(piece, veil, air))));
+        }
+        Trace straight = walked(new Sequence(unmirrored));
+        List<Sequence.Part> parts = new ArrayList<>();
+        for (int i = 0; i < unmirrored.size(); i++) {
+            Hand hand = printHand(straight.part(i), piece.veils().get(i).design());
+            parts.add(new Sequence.Part(unmirrored.get(i).way(), unmirrored.get(i).brief().withHand(hand)));
+        }
+        Sequence sequence = new Sequence(parts);
+        Trace whole = walked(sequence);
+        int inHand = piece.inHand();
+        StoredPicture picture = piece.veil().bringsPicture() ? pictures.get(piece.veil().source()) : null;
+        return new Planned(piece, picture, sequence, HandReading.of(straight.part(inHand)), parts.get(inHand).brief().printed().hand(), whole.part(inHand), whole);
+    }
+
+    private static Hand printHand(Trace straight, Design design) {
+        return HandReading.of(straight).map(hand -> hand.printFor(design.hand().hand())).orElse(Hand.READS_RIGHT);
+    }
+
+    private Trace walked(Sequence sequence) {
+        return walked.get(sequence, s -> Trace.of(s.expand()));
+    }
+
+    /** The plan as a file for elsewhere. */
+    public String planFile(Piece piece) {
+        List<PlanFile.Veil> veils = piece.veils().stream().map(veil -> {
+            Design design = veil.design();
+            return new PlanFile.Veil(design.theWay(), veil.bringsPicture() ? design.printWidth() : null, veil.x(), veil.y(), design.print(), design.wish(), design.hand().hand(),
+                    design.choices(), design.manner().dials(), design.manner().colours());
+        }).toList();
+        return new PlanFile(piece.title(), piece.base().support(), piece.base().ground(), piece.groundColour(), veils).write(plan(piece).whole());
+    }
+
+    /** A new piece planned as a file says, every picture in it the one given. */
+    public Piece begin(@Nullable String title, PlanFile plan, String fileName, byte[] bytes) {
+        UUID picture = pictures.take(fileName, bytes).id();
+        List<Veil> veils = new ArrayList<>();
+        for (PlanFile.Veil veil : plan.veils()) {
+            Design design = Design.fresh(veil.width() == null ? Length.ofMillimetres(100) : veil.width()).doing(veil.way())
+                    .withBuild(veil.choices(), veil.dials(), veil.colours(), veil.wish(), veil.print());
+            design = design.with(design.printing().with(veil.hand() == Hand.MIRRORED ? HandWish.MIRRORED : HandWish.READS_RIGHT));
+            veils.add(new Veil(veil.width() == null ? null : picture, veil.right(), veil.down(), design));
+        }
+        if (veils.stream().noneMatch(Veil::bringsPicture)) {
+            throw new UnusableValue("plan", "only over and under", "at least one veil that brings a picture", "Add a transfer to it.");
+        }
+        UnusableValue.requireWithin("veils in the plan", veils.size(), 1, Piece.MOST_VEILS, "", "Make two pieces of it.");
+        Piece piece = new Piece(UUID.randomUUID(), 0, title(title == null || title.isBlank() ? plan.title() : title), clock.instant(),
+                Basis.of(plan.support(), plan.ground(), plan.groundColour()), veils, 0);
+        plan(piece);
+        pieces.add(piece);
+        return piece;
+    }
+
+    /** Single changes to the veil in hand that would make a refused plan sound. */
+    public List<Remedies> remedies(Planned planned) {
+        int at = planned.piece().inHand();
+        Sequence.Part part = planned.sequence().parts().get(at);
+        return Remedies.of(part.way(), part.brief(), brief -> {
+            List<Sequence.Part> parts = new ArrayList<>(planned.sequence().parts());
+            parts.set(at, new Sequence.Part(part.way(), brief));
+            return walked(Sequence.on(brief.base(), parts));
+        });
+    }
+
+    /** A veil without a picture reaches over the page, and where none is told over the first picture. */
+    private Brief brief(Piece piece, Veil veil, Room room) {
+        Manner manner = veil.design().manner();
+        Map<String, Product> lots = new HashMap<>();
+        manner.lots().forEach((builtIn, lot) -> shelf.product(lot).ifPresent(product -> lots.put(builtIn, product)));
+        Settings settings = new Settings(veil.design().choices(), manner.dials(), manner.colours(), lots);
+        Optional<Page> page = piece.basis().page();
+        if (!veil.bringsPicture() && page.isPresent()) {
+            return new Brief(piece.base(), room, page.get().width(), page.get().height(), Printed.of(veil.design().print()), veil.design().wish(), settings);
+        }
+        Veil shown = veil.bringsPicture() ? veil : piece.leading();
+        Image image = shown.design().image();
+        boolean inverted = Schools.INVERTED.equals(shown.design().choices().get(Schools.TONES.key()));
+        Printed printed = !veil.bringsPicture() ? Printed.of(veil.design().print())
+                : new Printed(veil.design().print(), pictures.colourShare(shown.source()), pictures.coverage(shown.source(), image.treatments(), image.width(), inverted), Hand.READS_RIGHT);
+        return new Brief(piece.base(), room, image.width(), image.width().times(pictures.shape(shown.source(), image.treatments()).aspect()), printed, veil.design().wish(), settings);
+    }
+}

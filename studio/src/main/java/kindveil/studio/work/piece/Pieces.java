@@ -1,0 +1,33 @@
+package kindveil.studio.work.piece;
+
+import kindveil.studio.work.Outdated;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import kindveil.studio.work.Damaged;
+
+/** Keeps pieces. */
+public interface Pieces {
+    Optional<Piece> find(UUID id);
+
+    /** Newest first. */
+    List<Piece> all();
+
+    /** Those of them that are there. */
+    List<Piece> all(Collection<UUID> ids);
+
+    /** The newest of which no making was begun, at most so many. */
+    List<Piece> unmade(int most);
+
+    /** Whether there is none at all. */
+    boolean none();
+
+    /** What cannot be read. */
+    List<Damaged> damaged();
+
+    void add(Piece piece);
+
+    /** Replaces it if it is still at the version {@code piece} says; otherwise {@link Outdated}. */
+    Piece replace(Piece piece);
+}

@@ -1,0 +1,74 @@
+package kindveil.studio.work.piece;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import kindveil.bench.Hand;
+import kindveil.measure.Volume;
+import kindveil.product.Product;
+import kindveil.reading.AmountReading;
+import kindveil.reading.HandReading;
+import kindveil.reading.TimeReading;
+import kindveil.studio.work.picture.StoredPicture;
+import kindveil.way.ActId;
+import kindveil.way.Brief;
+import kindveil.way.Sequence;
+import kindveil.way.Trace;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A piece thought through: its plan walked on the bench.
+ *
+ * @param picture of the veil in hand, or null where it brings none
+ * @param sequence all veils in order, each with its print as it must stand
+ * @param hand of the veil in hand, counted on an unmirrored print
+ * @param trace what the veil in hand does
+ * @param whole what all of them do
+ */
+public record Planned(Piece piece, @Nullable StoredPicture picture, Sequence sequence, Optional<HandReading> hand, Hand printHand, Trace trace, Trace whole) {
+    public boolean sound() {
+        return whole.refusals().isEmpty();
+    }
+
+    public Brief brief() {
+        return sequence.parts().get(piece.inHand()).brief();
+    }
+
+    /** What an act takes. */
+    public Optional<AmountReading.Portion> portion(ActId act) {
+        return amounts().get(act.part()).forAct(act);
+    }
+
+    public Optional<AmountReading.Batch> batch(ActId act) {
+        return amounts().get(act.part()).batch(act);
+    }
+
+    /** Of each veil in order. */
+    public List<AmountReading> amounts() {
+        return amounts(sequence.parts().stream().map(Sequence.Part::brief).toList(), whole);
+    }
+
+    /** What each of several ways takes. */
+    public static List<AmountReading> amounts(List<Brief> briefs, Trace whole) {
+        return IntStream.range(0, briefs.size()).mapToObj(i -> AmountReading.of(whole.part(i), briefs.get(i).width(), briefs.get(i).height())).toList();
+    }
+
+    /** In all, each product once. */
+    public Map<Product, Volume> needs() {
+        Map<Product, Volume> all = new LinkedHashMap<>();
+        for (AmountReading reading : amounts()) {
+            reading.byProduct().forEach((product, volume) -> all.merge(product, volume, (a, b) -> new Volume(a.millilitres() + b.millilitres())));
+        }
+        return all;
+    }
+
+    public TimeReading times() {
+        return TimeReading.of(whole);
+    }
+
+    public boolean mirrored() {
+        return printHand == Hand.MIRRORED;
+    }
+}

@@ -1,0 +1,35 @@
+package kindveil.studio.work.piece;
+
+import java.util.Optional;
+import java.util.UUID;
+import kindveil.measure.Length;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One part of a piece: a transfer, or something over or under one.
+ *
+ * @param picture its source, or null for what brings none
+ * @param x how far the left edge of its image lies from that of the page, or of the leading image where the piece has no page; likewise {@code y} down
+ */
+public record Veil(@Nullable UUID picture, Length x, Length y, Design design) {
+    public static Veil first(@Nullable UUID picture, Design design) {
+        return new Veil(picture, Length.ZERO, Length.ZERO, design);
+    }
+
+    public boolean bringsPicture() {
+        return picture != null;
+    }
+
+    /** Its source; only where it brings one. */
+    public UUID source() {
+        return Optional.ofNullable(picture).orElseThrow(() -> new IllegalStateException("Impossible state: a veil of %s has no picture.".formatted(design.way())));
+    }
+
+    Veil with(Design other) {
+        return new Veil(picture, x, y, other);
+    }
+
+    public Veil at(Length newX, Length newY) {
+        return new Veil(picture, newX, newY, design);
+    }
+}

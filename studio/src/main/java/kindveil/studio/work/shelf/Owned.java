@@ -1,0 +1,54 @@
+package kindveil.studio.work.shelf;
+
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.UUID;
+import kindveil.measure.Length;
+import kindveil.measure.UnusableValue;
+import kindveil.product.Product;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Something the artist has: a lot of a product, a tool, a plate, a tray, a weight, prints in stock.
+ *
+ * @param what the lasting name of what it is one of: a built-in product, a tool, a kind of print; empty where its kind says all
+ * @param count how many of it there are, 0 to 999
+ * @param size of one of them
+ * @param level how full it still is, 0 to 1
+ * @param price paid for it, in the smallest coin
+ * @param product itself, where it is a lot
+ */
+public record Owned(UUID id, Kind kind, String what, String name, int count, @Nullable Size size, @Nullable Double level, @Nullable Long price, @Nullable LocalDate opened,
+        @Nullable Product product) {
+    private static final int LONGEST_NAME = 80;
+
+    /** Kinds of things owned. */
+    public enum Kind {
+        LOT, TOOL, PLATE, TRAY, WEIGHT, PRINT
+    }
+
+    /** How wide and high it is. */
+    public record Size(Length width, Length height) {
+    }
+
+    public Owned {
+        if (name.isBlank() || name.length() > LONGEST_NAME) {
+            throw new UnusableValue("name", name.length() > LONGEST_NAME ? name.length() + " signs" : name, "1 to %d signs".formatted(LONGEST_NAME), "Call it what you would call it on the bench.");
+        }
+        UnusableValue.requireWithin("count", count, 0, 999, "", "Count what is left.");
+        if (level != null) {
+            UnusableValue.requireWithin("level", level, 0, 1, "of the whole", "0 is empty, 1 is full.");
+        }
+        if (price != null) {
+            UnusableValue.requireWithin("price", price, 0, 100_000_000, "of the smallest coin", "Leave it empty if you do not know.");
+        }
+        if ((kind == Kind.LOT) != (product != null)) {
+            throw new IllegalArgumentException("Impossible state: %s “%s” with product %s.".formatted(kind, name, product));
+        }
+    }
+
+    /** What of it is still there, by how full it is. */
+    public Optional<Double> left() {
+        return Optional.ofNullable(level);
+    }
+}

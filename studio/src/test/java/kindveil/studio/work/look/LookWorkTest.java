@@ -1,0 +1,131 @@
+package kindveil.studio.work.look;
+
+import kindveil.studio.work.piece.PieceWork;
+import kindveil.studio.work.piece.HandWish;
+import kindveil.studio.work.piece.Design;
+import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.source.SourceWork;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.awt.image.BufferedImage;
+import java.util.List;
+import java.util.Map;
+import kindveil.light.Colour;
+import kindveil.measure.Length;
+import kindveil.measure.UnusableValue;
+import kindveil.reading.LookState;
+import kindveil.reading.StackReading;
+import kindveil.studio.OpenStudio;
+import kindveil.studio.Samples;
+import kindveil.studio.intake.Rasters;
+import kindveil.tone.Treatment.Levels;
+import kindveil.tone.Treatment.Simplify;
+import kindveil.tone.Treatments;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+@ExtendWith(OpenStudio.class)
+class LookWorkTest {
+    private final PieceWork pieces;
+    private final LookWork looks;
+    private final SourceWork sources;
+    private Piece piece;
+
+    LookWorkTest(PieceWork pieces, LookWork looks, SourceWork sources) {
+        this.pieces = pieces;
+        this.looks = looks;
+        this.sources = sources;
+    }
+
+    @BeforeEach
+    void begin() {
+        piece = pieces.begin("Reed bed", Length.ofMillimetres(120), "reed.png", Samples.cornerPng());
+    }
+
+    private BufferedImage look(Piece shown, LookState state, int pass) {
+        return Rasters.decode(looks.png(shown, Map.of(), state, pass, false));
+    }
+
+    private static boolean light(BufferedImage image, double x, double y) {
+        return (image.getRGB((int) (x * image.getWidth()), (int) (y * image.getHeight())) >> 8 & 255) > 120;
+    }
+
+    @Test
+    void png_readsRight_thoughThePrintIsMirrored() {
+        assertTrue(pieces.plan(piece).mirrored());
+        BufferedImage wet = look(piece, LookState.WET, 2);
+        assertTrue(light(wet, 0.2, 0.2) && !light(wet, 0.8, 0.2), "the clear square stands upper left as in the source");
+    }
+
+    @Test
+    void png_wantedMirrored_standsMirrored() {
+        Piece mirrored = pieces.change(piece.with(piece.design().withPrint(HandWish.MIRRORED, piece.design().paper(), 3)));
+        assertFalse(pieces.plan(mirrored).mirrored());
+        BufferedImage wet = look(mirrored, LookState.WET, 2);
+        assertTrue(light(wet, 0.8, 0.2) && !light(wet, 0.2, 0.2));
+    }
+
+    @Test
+    void png_overAPhotographedGround_showsItInTheClears() {
+        BufferedImage blue = new BufferedImage(90, 120, BufferedImage.TYPE_INT_RGB);
+        for (int i = 0; i < 90 * 120; i++) {
+            blue.setRGB(i % 90, i / 90, 0x3060C0);
+        }
+        Piece grounded = pieces.ground(piece, "page.png", Samples.encoded(blue, "png"));
+        BufferedImage wet = look(grounded, LookState.WET, 3);
+        int rgb = wet.getRGB(wet.getWidth() / 5, wet.getHeight() / 5);
+        assertTrue((rgb & 255) > (rgb >> 16 & 255) + 60, Integer.toHexString(rgb));
+    }
+
+    @Test
+    void core_onTheDark_listsTheTonerAndTheWhiteItAdds() {
+        LookWork.Core core = looks.core(piece, LookState.DRIED, 2, 0.9, 0.9);
+        assertTrue(core.coverage() > 0.98);
+        assertTrue(core.whitening() > 20, "whitening " + core.whitening());
+        assertEquals(List.of(StackReading.Kind.FIBRE, StackReading.Kind.TONER, StackReading.Kind.COAT, StackReading.Kind.GROUND), core.layers().stream().map(StackReading.Seen::kind).toList());
+        assertEquals(0, looks.core(piece, LookState.WET, 2, 0.9, 0.9).whitening(), 1e-9);
+        assertTrue(looks.core(piece, LookState.DRIED, 2, 0.2, 0.2).coverage() < 0.02);
+    }
+
+    @Test
+    void foresight_fromWetToDried_drownsMore_andClearingBringsItBack() {
+        Piece faint = pieces.change(piece.with(piece.basis().of(Colour.parse("g", "#262a2c"))));
+        LookWork.Foresight wet = looks.foresight(faint, LookState.WET, 1).orElseThrow();
+        LookWork.Foresight dried = looks.foresight(faint, LookState.DRIED, 1).orElseThrow();
+        assertTrue(dried.drowning() >= wet.drowning());
+        assertTrue(dried.drowningAcross() >= 0 && dried.drowningAcross() <= 1);
+        assertTrue(dried.gains().stream().allMatch(gain -> gain.share() >= 0.01));
+        assertEquals(dried.gains().stream().map(LookWork.Gain::share).sorted(java.util.Comparator.reverseOrder()).toList(), dried.gains().stream().map(LookWork.Gain::share).toList());
+    }
+
+    @Test
+    void png_otherChoices_areLookedAtWithoutBeingStored() {
+        byte[] gloss = looks.png(piece, Map.of("clearing", "gloss-medium"), LookState.CLEARED, 2, false);
+        byte[] matte = looks.png(piece, Map.of("clearing", "matte-medium"), LookState.CLEARED, 2, false);
+        assertFalse(java.util.Arrays.equals(gloss, matte));
+        assertEquals(Map.of(), pieces.get(piece.id()).design().choices());
+        assertThrows(UnusableValue.class, () -> looks.png(piece, Map.of("clearing", "honey"), LookState.CLEARED, 2, false));
+    }
+
+    @Test
+    void treated_withLevels_isWhatIsRead() {
+        SourceWork.Readings readings = sources.read(piece);
+        assertEquals(readings.asItIs().carrying(), readings.treated().carrying(), 1e-12);
+        Piece strong = piece.with(piece.design().treated(Treatments.of(new Levels(40, 60), new Simplify(2))));
+        assertTrue(sources.read(strong).treated().tones().mids() <= readings.asItIs().tones().mids());
+    }
+
+    @Test
+    void design_impossibleParts_cannotBeMade() {
+        Design design = piece.design();
+        assertThrows(UnusableValue.class, () -> design.withPrint(HandWish.NO_MATTER, design.paper(), 0));
+        assertThrows(UnusableValue.class, () -> design.treated(Treatments.parse("simplify 9")));
+        assertThrows(UnusableValue.class, () -> pieces.change(piece.with(design.choosing(Map.of("school", "guesswork")))));
+        assertThrows(UnusableValue.class, () -> PieceWork.title("  "));
+        assertThrows(UnusableValue.class, () -> PieceWork.title("x".repeat(121)));
+    }
+}

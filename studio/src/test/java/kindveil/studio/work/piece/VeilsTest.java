@@ -1,0 +1,128 @@
+package kindveil.studio.work.piece;
+
+import kindveil.way.ActId;
+import kindveil.making.Begun;
+import kindveil.studio.work.NotFound;
+import kindveil.studio.work.look.LookWork;
+import kindveil.studio.work.making.StoredMaking;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.awt.image.BufferedImage;
+import java.util.List;
+import java.util.Map;
+import kindveil.bench.PrintKind;
+import kindveil.bench.Support;
+import kindveil.catalogue.Catalogue;
+import kindveil.measure.Length;
+import kindveil.measure.UnusableValue;
+import kindveil.reading.LookState;
+import kindveil.reading.StackReading;
+import kindveil.studio.OpenStudio;
+import kindveil.studio.Samples;
+import kindveil.studio.intake.Rasters;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** Several veils in one piece, laid over each other in place. */
+@ExtendWith(OpenStudio.class)
+class VeilsTest {
+    private final PieceWork pieces;
+    private final LookWork looks;
+    private Piece piece;
+
+    VeilsTest(PieceWork pieces, LookWork looks) {
+        this.pieces = pieces;
+        this.looks = looks;
+    }
+
+    /** A gel lay of a picture that is dark at its lower right, with a gesso bed half its width in the upper left corner. */
+    @BeforeEach
+    void begin() {
+        Piece first = pieces.begin("Veils", Length.ofMillimetres(100), "corner.png", Samples.cornerPng());
+        Piece two = pieces.add(first, Catalogue.way("gesso-bed"), "patch.png", Samples.encoded(Samples.corner(300, 400), "png"));
+        piece = pieces.change(two.with(two.design().withSize(Length.ofMillimetres(40))));
+    }
+
+    private BufferedImage look(Piece at, LookState state) {
+        return Rasters.decode(looks.png(at, Map.of(), state, Math.max(1, pieces.plan(at).trace().plannedPasses()), false));
+    }
+
+    private static double light(BufferedImage image, double x, double y) {
+        int rgb = image.getRGB((int) (image.getWidth() * x), (int) (image.getHeight() * y));
+        return ((rgb >> 16 & 255) + (rgb >> 8 & 255) + (rgb & 255)) / 3.0;
+    }
+
+    @Test
+    void look_ofTheUpperVeil_changesOnlyWhereItLies() {
+        BufferedImage first = look(piece.at(1), LookState.CLEARED);
+        BufferedImage second = look(piece.at(2), LookState.DRIED);
+        assertEquals(light(first, 0.9, 0.9), light(second, 0.9, 0.9), 12, "outside the gesso nothing was laid");
+        assertTrue(light(second, 0.05, 0.05) > light(first, 0.05, 0.05) + 20, "gesso turns its lights white");
+    }
+
+    @Test
+    void core_isThatOfTheVeilsThere() {
+        LookWork.Core inside = looks.core(piece.at(2), LookState.DRIED, 2, 0.05, 0.05);
+        LookWork.Core outside = looks.core(piece.at(2), LookState.DRIED, 2, 0.9, 0.9);
+        assertTrue(names(inside).contains("Gesso"), names(inside).toString());
+        assertTrue(!names(outside).contains("Gesso"), names(outside).toString());
+        assertEquals("Ground", names(outside).getLast());
+    }
+
+    private static List<String> names(LookWork.Core core) {
+        return core.layers().stream().map(StackReading.Seen::name).toList();
+    }
+
+    @Test
+    void support_isThatOfTheWhole_whicheverVeilIsInHand() {
+        Piece changed = pieces.change(piece.at(2).with(piece.basis().on(piece.base().with(Support.CANVAS))));
+        assertEquals(Support.CANVAS, changed.at(1).base().support());
+        assertEquals(Support.CANVAS, pieces.plan(pieces.get(piece.id(), 2)).brief().support());
+    }
+
+    @Test
+    void doing_anotherWay_takesItsUsualPrintAndKeepsWhatItKnows() {
+        Design design = Design.fresh(Length.ofMillimetres(90)).choosing(Map.of("passes", "2", "school", "damp"));
+        Design film = design.doing(Catalogue.way("film-release"));
+        assertEquals(PrintKind.FILM_PIGMENT, film.print());
+        assertEquals(Map.of(), film.choices());
+        Design tape = design.doing(Catalogue.way("tape-lift"));
+        assertEquals(Map.of("passes", "2"), tape.choices());
+        Piece alone = Piece.of(piece.id(), "Egg", piece.created(), piece.leading().source(), Basis.fresh(), design);
+        assertEquals(Support.FORM, alone.doing(Catalogue.way("curved-skin")).base().support());
+        assertEquals(Support.BIRCH_PANEL, alone.plus(alone.veil()).doing(Catalogue.way("curved-skin")).base().support(), "another veil lies there already");
+        assertEquals(design, design.doing(Catalogue.way("gel-lay")));
+    }
+
+    @Test
+    void without_theOnlyPicture_isRefused_moved_keepsTheGround() {
+        Piece glazed = pieces.add(piece.at(2).without(), Catalogue.way("glazing"), "", null);
+        assertThrows(UnusableValue.class, () -> glazed.at(1).without());
+        Piece first = glazed.moved(-1);
+        assertEquals("glazing", first.at(1).design().way());
+        assertEquals(piece.base(), first.at(1).base());
+        assertThrows(NotFound.class, () -> glazed.at(9));
+    }
+
+    @Test
+    void plus_moreThanAPieceHolds_isRefusedWithTheNumber() {
+        Piece full = piece;
+        while (full.veils().size() < Piece.MOST_VEILS) {
+            full = full.plus(full.veil());
+        }
+        Piece last = full;
+        assertTrue(assertThrows(UnusableValue.class, () -> last.plus(last.veil())).getMessage().contains("1 to 6"));
+    }
+
+    @Test
+    void plan_ofSeveral_countsNeedsOfEachAtItsOwnSize() {
+        Planned planned = pieces.plan(piece.at(2));
+        assertEquals(2, planned.amounts().size());
+        assertTrue(planned.needs().size() >= 2, planned.needs().toString());
+        assertTrue(planned.portion(ActId.parse("2.bed")).isPresent() && planned.portion(ActId.parse("1.coat")).isPresent());
+        assertEquals("Gesso bed", new StoredMaking(piece.id(), piece.id(), java.time.Instant.EPOCH, Begun.of(planned.sequence()), List.of(), List.of(), false).wayOf(ActId.parse("2.bed")));
+    }
+}
