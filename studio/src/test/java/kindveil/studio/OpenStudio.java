@@ -32,10 +32,16 @@ public final class OpenStudio implements ParameterResolver, BeforeEachCallback {
     }
 
     private static Studio open() {
+        return open("jdbc:h2:mem:studio;DB_CLOSE_DELAY=-1");
+    }
+
+    /** A studio of its own on a store of its own; whoever opens it closes it. */
+    public static Studio open(String store) {
         TurnableClock clock = new TurnableClock();
         ConfigurableApplicationContext context = new SpringApplicationBuilder(KindVeil.class)
                 .initializers(c -> ((org.springframework.context.support.GenericApplicationContext) c).registerBean("testClock", java.time.Clock.class, () -> clock, d -> d.setPrimary(true)))
-                .run("--server.port=0", "--spring.datasource.url=jdbc:h2:mem:studio;DB_CLOSE_DELAY=-1", "--kindveil.data=target/none");
+                .run("--server.port=0", "--spring.datasource.url=" + store, "--kindveil.data=target/none", "--spring.jpa.properties.hibernate.generate_statistics=true",
+                        "--logging.level.org.hibernate.engine.internal.StatisticalLoggingSessionEventListener=warn");
         String port = context.getEnvironment().getProperty("local.server.port");
         return new Studio(context, "http://localhost:" + port, clock);
     }

@@ -1,5 +1,6 @@
 package kindveil.studio.gate;
 
+import jakarta.servlet.http.HttpServletRequest;
 import kindveil.measure.UnusableValue;
 import kindveil.studio.work.NotFound;
 import kindveil.studio.work.Outdated;
@@ -7,6 +8,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
+import org.springframework.web.HttpRequestMethodNotSupportedException;
 import org.springframework.web.bind.MissingRequestValueException;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -21,6 +23,12 @@ import org.springframework.web.servlet.resource.NoResourceFoundException;
 class Failures {
     private static final Logger LOG = LoggerFactory.getLogger(Failures.class);
     private static final String KEPT = "Everything in the studio is as it was.";
+
+    private final ShownPages pages;
+
+    Failures(ShownPages pages) {
+        this.pages = pages;
+    }
 
     @ExceptionHandler
     ModelAndView notFound(NotFound e) {
@@ -66,6 +74,13 @@ class Failures {
     ModelAndView tooLarge(MaxUploadSizeExceededException e) {
         return page(HttpStatus.CONTENT_TOO_LARGE, "That file is too large",
                 "A picture file may have at most 64 MB. Save it smaller, or as JPEG, and choose it again. " + KEPT);
+    }
+
+    /** An address that only takes a form, opened as a page: leads back to the page that form stands on. */
+    @ExceptionHandler
+    Object onlySent(HttpRequestMethodNotSupportedException e, HttpServletRequest request) {
+        return "GET".equals(request.getMethod()) ? "redirect:" + pages.above(request.getRequestURI())
+                : page(HttpStatus.METHOD_NOT_ALLOWED, "That cannot be done here", "“%s” is not something this address takes. ".formatted(request.getMethod()) + KEPT);
     }
 
     /** The browser went away before its answer was sent; there is nobody to tell. */

@@ -8,6 +8,7 @@ import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
+import kindveil.drying.Room;
 import kindveil.measure.Area;
 import kindveil.measure.Figures;
 import kindveil.measure.Length;
@@ -118,6 +119,10 @@ public class Say {
 
     public String figure(double value) {
         return Figures.plain(value);
+    }
+
+    public String air(Room room) {
+        return room.print(units());
     }
 
     public String air() {

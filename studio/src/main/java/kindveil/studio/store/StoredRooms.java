@@ -38,11 +38,9 @@ class StoredRooms implements Rooms {
     public StudioRoom now() {
         return remembered.get().orElseGet(() -> {
             RoomEntity e = entities.find(RoomEntity.class, RoomEntity.ONLY);
-            if (e == null) {
-                return new StudioRoom(-1, USUAL_CELSIUS, USUAL_PERCENT, UnitSystem.METRIC, clock.instant());
-            }
-            remembered.set(Optional.of(e.room()));
-            return e.room();
+            StudioRoom room = e == null ? new StudioRoom(-1, USUAL_CELSIUS, USUAL_PERCENT, UnitSystem.METRIC, clock.instant()) : e.room();
+            remembered.set(Optional.of(room));
+            return room;
         });
     }
 

@@ -10,15 +10,24 @@ import java.net.InetAddress;
 import java.net.Socket;
 import java.net.URI;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Map;
+import java.util.UUID;
+import kindveil.measure.Length;
 import kindveil.studio.OpenStudio;
 import kindveil.studio.OpenStudio.Studio;
+import kindveil.studio.Samples;
 import kindveil.studio.Web;
+import kindveil.studio.work.making.MakeWork;
+import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.piece.PieceWork;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.web.bind.annotation.RequestMethod;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 
 @ExtendWith(OpenStudio.class)
 class GateTest {
@@ -46,6 +55,24 @@ class GateTest {
     @Test
     void studio_isBoundToLoopback() {
         assertEquals("127.0.0.1", studio.context().getEnvironment().getProperty("server.address"));
+    }
+
+    /** Opened as a page, as after going back or from a bookmark, every address that takes a form leads to one that can be looked at. */
+    @Test
+    void addressThatOnlyTakesAForm_openedAsAPage_leadsBackToItsPage() {
+        Piece piece = studio.bean(PieceWork.class).begin("Bollard", Length.ofMillimetres(80), "bollard.png", Samples.cornerPng());
+        UUID making = studio.bean(MakeWork.class).begin(piece.id()).id();
+        List<String> sent = studio.context().getBeansOfType(RequestMappingHandlerMapping.class).values().stream()
+                .flatMap(mapping -> mapping.getHandlerMethods().keySet().stream())
+                .filter(info -> info.getMethodsCondition().getMethods().contains(RequestMethod.POST)).flatMap(info -> info.getPatternValues().stream()).toList();
+        assertTrue(sent.size() > 40, sent.toString());
+        Web web = new Web(studio.address());
+        for (String pattern : sent) {
+            String path = pattern.replace("/bench/{id}", "/bench/" + making).replace("{id}", piece.id().toString()).replace("{veil}", "1").replace("{index}", "0")
+                    .replace("{entry}", UUID.randomUUID().toString()).replace("{kind}", "good-toner").replace("{job}", "1");
+            Web.Answer answer = web.get(path);
+            assertEquals(200, answer.status(), path + " ended at " + answer.path());
+        }
     }
 
     @ParameterizedTest

@@ -4,6 +4,7 @@ import kindveil.way.ActId;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import kindveil.measure.UnusableValue;
 import kindveil.studio.page.Problems;
@@ -45,14 +46,16 @@ class BenchController {
         Piece piece = pieces.get(run.piece());
         Instant now = say.now();
         List<BenchView.Slip> others = new ArrayList<>();
-        for (StoredMaking other : makings.active()) {
-            if (!other.id().equals(id)) {
-                others.addAll(BenchView.slips(other, pieces.get(other.piece()).title(), true, say, now));
+        List<StoredMaking> running = makings.active().stream().filter(other -> !other.id().equals(id)).toList();
+        Map<UUID, Piece> theirs = pieces.all(running.stream().map(StoredMaking::piece).distinct().toList());
+        for (StoredMaking other : running) {
+            if (theirs.containsKey(other.piece())) {
+                others.addAll(BenchView.slips(other, theirs.get(other.piece()).title(), true, say, now));
             }
         }
         ModelAndView page = new ModelAndView("bench/bench");
         page.addObject("bench", BenchView.of(run, piece, others, say));
-        page.addObject("air", run.air().last().print(kindveil.measure.UnitSystem.METRIC));
+        page.addObject("air", say.air(run.air().last()));
         page.addObject("now", now.toEpochMilli());
         page.addObject("problems", problems);
         page.addObject("against", against);

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.util.List;
 import java.util.UUID;
 import kindveil.making.Departure;
+import kindveil.measure.Figures;
 import kindveil.reading.LookState;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
@@ -15,6 +16,7 @@ import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.piece.Planned;
 import kindveil.studio.work.making.StoredMaking;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -42,19 +44,46 @@ class NotesController {
 
     /** What was typed. */
     public record Form(String verdict, String came, String different, String printedBy, String tack, String fibre, String stretch, String byProducts, String cause) {
+        static Form of(LogEntry entry) {
+            LogEntry.Findings found = entry.findings();
+            return new Form(entry.verdict().name(), entry.came(), entry.different(), entry.printedBy(), name(found.tack()), name(found.fibre()),
+                    found.stretch() == null ? "" : Figures.plain(found.stretch()), found.byProducts(), name(found.cause()));
+        }
+
+        private static String name(@Nullable Enum<?> value) {
+            return value == null ? "" : value.name();
+        }
+    }
+
+    /** Which entry is written again, as the page saw it. */
+    public record Again(UUID entry, int revision) {
     }
 
     /** One entry as it is shown. */
-    public record Note(UUID id, String date, String verdict, String wish, String came, String different, String printedBy, String found, String predicted, UUID photo) {
-        static Note of(LogEntry entry, Say say) {
-            return new Note(entry.id(), say.date(entry.written()), entry.verdict().words(), entry.wish().words(), entry.came(), entry.different(), entry.printedBy(), entry.findings().words(), LookView.foreseen(entry), entry.photo());
+    public record Note(UUID id, int revision, boolean struck, String date, String verdict, String wish, String came, String different, String printedBy, String found, String predicted,
+            @Nullable UUID photo, List<String> before) {
+        static Note of(LogEntry entry, List<LogEntry> history, Say say) {
+            List<String> before = history.stream().limit(entry.revision()).map(old -> "%s: %s. %s".formatted(say.date(old.written()), old.struck() ? "struck out" : old.verdict().words(), old.came()).strip()).toList();
+            return new Note(entry.id(), entry.revision(), entry.struck(), say.date(entry.written()), entry.verdict().words(), entry.wish().words(), entry.came(), entry.different(), entry.printedBy(),
+                    entry.findings().words(), LookView.foreseen(entry), entry.photo(), before);
         }
     }
 
     @GetMapping({"/pieces/{id}/notes", "/pieces/{id}/veils/{veil}/notes"})
-    ModelAndView notes(@PathVariable UUID id, @PathVariable(required = false) Integer veil) {
+    ModelAndView notes(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam(required = false) @Nullable UUID again) {
         Piece piece = pieces.get(id, veil);
-        return page(piece, new Form("", "", departures(piece), "", "", "", "", "", ""), List.of());
+        if (again == null) {
+            return page(piece, new Form("", "", departures(piece), "", "", "", "", "", ""), null, List.of());
+        }
+        LogEntry entry = log.get(again);
+        return page(piece, Form.of(entry), new Again(entry.id(), entry.revision()), List.of());
+    }
+
+    /** Strikes an entry out, or counts it again. */
+    @PostMapping({"/pieces/{id}/notes/{entry}/strike", "/pieces/{id}/veils/{veil}/notes/{entry}/strike"})
+    String strike(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @PathVariable UUID entry, @RequestParam int revision, @RequestParam boolean out) {
+        log.strike(entry, revision, out);
+        return "redirect:" + PieceHead.base(pieces.get(id, veil)) + "/notes";
     }
 
     /** What the last making did otherwise than planned, as a start for the artist's own words. */
@@ -63,19 +92,20 @@ class NotesController {
                 Departure.of(making).stream().map(d -> d.act() + ": " + d.words()).toList())).orElse("");
     }
 
-    private ModelAndView page(Piece piece, Form form, List<String> problems) {
+    private ModelAndView page(Piece piece, Form form, @Nullable Again again, List<String> problems) {
         Planned planned = pieces.plan(piece);
         ModelAndView page = new ModelAndView("piece/notes");
         page.addObject("head", PieceHead.of(piece, "Notes"));
         page.addObject("planned", planned);
         page.addObject("aspect", looks.aspect(piece));
         page.addObject("form", form);
+        page.addObject("again", again);
         page.addObject("verdicts", LogEntry.Verdict.values());
         page.addObject("tacks", LogEntry.Tack.values());
         page.addObject("fibres", LogEntry.Fibre.values());
         page.addObject("causes", LogEntry.Cause.values());
         page.addObject("predicted", LookView.finished(piece, true));
-        page.addObject("notes", log.ofPiece(piece.id()).stream().map(entry -> Note.of(entry, say)).toList());
+        page.addObject("notes", log.ofPiece(piece.id()).stream().map(entry -> Note.of(entry, entry.revision() == 0 ? List.of() : log.history(entry.id()), say)).toList());
         page.addObject("once", UUID.randomUUID());
         page.addObject("printers", log.printers());
         page.addObject("problems", problems);
@@ -108,10 +138,11 @@ class NotesController {
     }
 
     @PostMapping({"/pieces/{id}/notes", "/pieces/{id}/veils/{veil}/notes"})
-    Object write(@PathVariable UUID id, @PathVariable(required = false) Integer veil, @RequestParam(defaultValue = "") String verdict, @RequestParam(defaultValue = "") String came,
+    Object write(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam(defaultValue = "") String verdict, @RequestParam(defaultValue = "") String came,
             @RequestParam(defaultValue = "") String different, @RequestParam(defaultValue = "") String printedBy, @RequestParam(defaultValue = "") String tack,
             @RequestParam(defaultValue = "") String fibre, @RequestParam(defaultValue = "") String stretch, @RequestParam(defaultValue = "") String byProducts,
-            @RequestParam(defaultValue = "") String cause, @RequestParam UUID once, @RequestParam(required = false) MultipartFile photo) throws IOException {
+            @RequestParam(defaultValue = "") String cause, @RequestParam UUID once, @RequestParam(required = false) @Nullable UUID entry,
+            @RequestParam(defaultValue = "0") int revision, @RequestParam(required = false) @Nullable MultipartFile photo) throws IOException {
         Piece piece = pieces.get(id, veil);
         Problems problems = new Problems();
         LogEntry.Verdict judged = problems.choice(LogEntry.Verdict.class, "Verdict", verdict);
@@ -127,9 +158,15 @@ class NotesController {
             problems.read(() -> kindveil.studio.intake.PictureIntake.read(name, bytes));
         }
         if (problems.any()) {
-            return page(piece, new Form(verdict, came, different, printedBy, tack, fibre, stretch, byProducts, cause), problems.words());
+            return page(piece, new Form(verdict, came, different, printedBy, tack, fibre, stretch, byProducts, cause),
+                    entry == null ? null : new Again(entry, revision), problems.words());
         }
-        log.write(new LogWork.Entry(once, piece, new LogWork.Said(judged, came, different, findings), printedBy), name, bytes);
+        LogWork.Said said = new LogWork.Said(judged, came, different, findings);
+        if (entry != null) {
+            log.correct(entry, revision, said);
+            return "redirect:" + PieceHead.base(piece) + "/notes";
+        }
+        log.write(new LogWork.Entry(once, piece, said, printedBy), name, bytes);
         return "redirect:" + PieceHead.base(piece) + "/notes";
     }
 }

@@ -88,6 +88,12 @@ class SheetsController {
         return page(all, all.isEmpty() ? null : all.getFirst(), null, List.of());
     }
 
+    /** Where only forms are sent, opened as a page. */
+    @GetMapping({"/sheets/gather", "/sheets/drop"})
+    String onlySent() {
+        return "redirect:/sheets";
+    }
+
     @GetMapping("/sheets/{kind}")
     Object sheet(@PathVariable String kind) {
         PrintKind wanted = kind(kind);

@@ -8,6 +8,7 @@ import java.time.ZoneId;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 import java.util.stream.Collectors;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.making.MakeWork;
@@ -39,11 +40,13 @@ class TodayController {
 
     @GetMapping("/")
     String today(Model model) {
-        List<TodayView.Followed> followed = followed(makings.active());
+        List<StoredMaking> active = makings.active();
+        List<TodayView.Followed> followed = followed(active);
         List<Piece> ready = pieces.unmade(MOST_TRIED).stream().filter(piece -> pieces.plan(piece).sound()).limit(MOST_READY).toList();
         model.addAttribute("today", TodayView.of(followed, ready, say, zone));
         model.addAttribute("nothing", pieces.none());
-        model.addAttribute("apart", makings.damaged().stream().map(Damaged::sentence).toList());
+        Stream<Damaged> theirPieces = followed.size() < active.size() ? pieces.damaged().stream() : Stream.empty();
+        model.addAttribute("apart", Stream.concat(makings.damaged().stream(), theirPieces).map(Damaged::sentence).toList());
         model.addAttribute("heading", say.heading());
         model.addAttribute("air", say.air());
         model.addAttribute("now", say.now().toEpochMilli());

@@ -37,6 +37,8 @@ public class PictureWork {
     private final Pictures pictures;
     private final Clock clock;
     private final Cache<UUID, Picture> previews = Caches.bounded().maximumSize(REMEMBERED).build();
+    /** A picture never changes once it is kept. */
+    private final Cache<UUID, StoredPicture> known = Caches.bounded().maximumSize(5000).build();
     private final Queue<UUID> unkept = new ConcurrentLinkedQueue<>();
     private final Cache<UUID, Double> coloured = Caches.bounded().maximumSize(2000).build();
     private final Cache<List<Object>, Double> covered = Caches.bounded().maximumSize(2000).build();
@@ -86,7 +88,7 @@ public class PictureWork {
     }
 
     public StoredPicture get(UUID id) {
-        return pictures.find(id).orElseThrow(() -> new NotFound("picture", id));
+        return known.get(id, key -> pictures.find(key).orElseThrow(() -> new NotFound("picture", key)));
     }
 
     /** Those of them that are there. */

@@ -5,6 +5,7 @@ import kindveil.making.Begun;
 import kindveil.studio.work.Outdated;
 import kindveil.studio.work.NotFound;
 import kindveil.studio.work.piece.PieceWork;
+import kindveil.studio.work.room.ToldRoom;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -56,6 +57,12 @@ class MakeWorkTest {
 
     /** A making begun {@code before} now whose acts so far were done at the given minutes. */
     private StoredMaking run(Duration before, int... minutes) {
+        StoredMaking made = made(before, minutes);
+        when(runs.find(ID)).thenReturn(Optional.of(made));
+        return made;
+    }
+
+    private static StoredMaking made(Duration before, int... minutes) {
         Way way = Catalogue.way("gel-lay");
         Brief brief = Brief.usual(way, Length.ofMillimetres(120), Length.ofMillimetres(160), Room.of(21, 50)).withHand(Hand.MIRRORED);
         StoredMaking run = new StoredMaking(ID, ID, NOW.minus(before), Begun.of(Sequence.of(way, brief)), List.of(), List.of(), false);
@@ -65,13 +72,24 @@ class MakeWorkTest {
             Instant at = run.begun().plus(Duration.ofMinutes(minute));
             told.add(new ToldDeed(new Deed(act, 0, at, false), at, false));
         }
-        StoredMaking made = with(run, told);
-        when(runs.find(ID)).thenReturn(Optional.of(made));
-        return made;
+        return with(run, told);
     }
 
     private static StoredMaking with(StoredMaking run, List<ToldDeed> told) {
         return new StoredMaking(run.id(), run.piece(), run.begun(), run.plan(), told, run.rooms(), false);
+    }
+
+    /** A damper room told half-way makes what is drying take longer; told before the making began, nothing changes. */
+    @Test
+    void air_toldLater_movesWhatIsStillDrying() {
+        StoredMaking dry = made(Duration.ofMinutes(30), 1, 3, 5, 7, 10, 11, 14, 15);
+        StoredMaking damp = new StoredMaking(dry.id(), dry.piece(), dry.begun(), dry.plan(), dry.told(), List.of(new ToldRoom(dry.begun().plus(Duration.ofMinutes(20)), 15, 80)), false);
+        StoredMaking same = new StoredMaking(dry.id(), dry.piece(), dry.begun(), dry.plan(), dry.told(), List.of(new ToldRoom(dry.begun().minusSeconds(60), 21, 50)), false);
+        Instant opens = dry.making().clock().orElseThrow().opens();
+        assertEquals(opens, same.making().clock().orElseThrow().opens());
+        Duration later = Duration.between(opens, damp.making().clock().orElseThrow().opens());
+        assertTrue(later.toMinutes() > 30, later.toString());
+        assertEquals(15, damp.air().last().temperature().celsius());
     }
 
     @Test
