@@ -12,6 +12,7 @@ import kindveil.drying.Stage;
 import kindveil.measure.Figures;
 import kindveil.measure.Span;
 import kindveil.product.NotOver;
+import kindveil.product.Product;
 import kindveil.product.Trait;
 
 /** Rules for coats, oil and heat. */
@@ -31,7 +32,7 @@ final class CoatRules {
         }
         List<Refusal> found = new ArrayList<>();
         sealsPaper(bench, step).ifPresent(found::add);
-        notOver(bench, step).ifPresent(found::add);
+        notOver(bench, face, step.product()).ifPresent(found::add);
         if (step.product().is(Trait.WATER_BORNE)) {
             Rules.inkRuns(bench, face, step.product().words()).ifPresent(found::add);
         }
@@ -63,15 +64,15 @@ final class CoatRules {
     }
 
     /** What it may not lie on: by the traits of the coat under it, or of the ground where no coat is. */
-    private static Optional<Refusal> notOver(Bench bench, Step.Apply step) {
-        Optional<Coating> top = bench.topCoat(step.onto());
-        for (NotOver rule : step.product().notOver()) {
-            boolean oilGround = step.onto().equals(Face.SUPPORT_FRONT) && top.isEmpty() && rule.below() == Trait.OILY && bench.groundIs(Ground.Trait.OILY);
+    static Optional<Refusal> notOver(Bench bench, Face onto, Product product) {
+        Optional<Coating> top = bench.topCoat(onto);
+        for (NotOver rule : product.notOver()) {
+            boolean oilGround = onto.equals(Face.SUPPORT_FRONT) && top.isEmpty() && rule.below() == Trait.OILY && bench.groundIs(Ground.Trait.OILY);
             Optional<String> below = top.filter(coat -> coat.product().is(rule.below())).map(coat -> coat.product().words())
                     .or(() -> oilGround ? bench.support().map(under -> under.ground().words()) : Optional.empty());
             if (below.isPresent()) {
-                return Optional.of(new Refusal(Refusal.Kind.NOT_OVER, step.onto(),
-                        "%s over %s does not hold: %s.".formatted(Rules.capital(step.product().words()), below.get(), rule.why()), rule.remedy()));
+                return Optional.of(new Refusal(Refusal.Kind.NOT_OVER, onto,
+                        "%s over %s does not hold: %s.".formatted(Rules.capital(product.words()), below.get(), rule.why()), rule.remedy()));
             }
         }
         return Optional.empty();
@@ -120,10 +121,16 @@ final class CoatRules {
                 Rules.notYet(bench, face, Stage.RECOAT, "a coat now drags it").ifPresent(found::add);
             }
         }
-        if (top.map(coat -> coat.product().is(Trait.SOLUBLE)).orElse(false) && step.product().is(Trait.WATER_BORNE) && step.tool().spreads()) {
-            found.add(new Refusal(Refusal.Kind.SOLUBLE_BELOW, face, "%s lies on top and runs under a brush with %s."
-                    .formatted(Rules.capital(top.get().product().words()), step.product().words()), "Fix it with a light spray first, outdoors."));
+        boolean loosens = step.product().is(Trait.WATER_BORNE) || step.product().releases();
+        if (loosens && step.tool().spreads()) {
+            soluble(bench, face, "under a brush with " + step.product().words()).ifPresent(found::add);
         }
+    }
+
+    /** What water lifts again lies on top. */
+    static Optional<Refusal> soluble(Bench bench, Face face, String how) {
+        return bench.topCoat(face).filter(coat -> coat.product().is(Trait.SOLUBLE)).map(coat -> new Refusal(Refusal.Kind.SOLUBLE_BELOW, face,
+                "%s lies on top and runs %s.".formatted(Rules.capital(coat.product().words()), how), "Fix it with a light spray first, outdoors."));
     }
 
     static List<Refusal> infuse(Bench bench, Step.Infuse step) {

@@ -49,10 +49,25 @@ final class JoinRules {
             releases(bench, step).ifPresent(found::add);
         }
         tape(bench, step).ifPresent(found::add);
+        holds(bench, step.moving(), step.onto()).or(() -> holds(bench, step.onto(), step.moving())).ifPresent(found::add);
+        loosens(bench, step.moving(), step.onto()).or(() -> loosens(bench, step.onto(), step.moving())).ifPresent(found::add);
         if (!(step.onto().thing() == ThingKind.TAPE || step.moving().thing() == ThingKind.TAPE)) {
             Rules.inkRuns(bench, step.moving(), "a wet bed").ifPresent(found::add);
         }
         return found;
+    }
+
+    /** What lies on one face goes on to what lies on the other. */
+    private static Optional<Refusal> holds(Bench bench, Face from, Face to) {
+        return bench.layers(from, Coating.class).stream().map(coat -> CoatRules.notOver(bench, to, coat.product())).flatMap(Optional::stream).findFirst();
+    }
+
+    /** Water on one face lifts what is soluble on the other. */
+    private static Optional<Refusal> loosens(Bench bench, Face from, Face to) {
+        boolean damp = bench.layers(from, Carrier.class).stream().anyMatch(Carrier::damp);
+        boolean wet = bench.layers(from, Coating.class).stream().anyMatch(coat -> coat.product().is(Trait.WATER_BORNE) && !coat.product().is(Trait.SOLUBLE)
+                && coat.open(bench.now(), from.thing() == ThingKind.PLATE ? Stage.PLATE_LIMIT : Stage.OPEN));
+        return damp || wet ? CoatRules.soluble(bench, to, "into what is laid on it wet") : Optional.empty();
     }
 
     private static boolean floating(Bench bench, Face moving) {
@@ -87,9 +102,9 @@ final class JoinRules {
         }
     }
 
-    /** A print on a bed of solution must be one that lets go into it. */
+    /** A print on a wet bed of solution must be one that lets go into it. */
     private static Optional<Refusal> releases(Bench bench, Step.Join step) {
-        Optional<Coating> bed = bench.topCoat(step.onto()).filter(coat -> coat.product().releases());
+        Optional<Coating> bed = bench.topCoat(step.onto()).filter(coat -> coat.product().releases() && coat.open(bench.now(), Stage.OPEN));
         return bed.isPresent() && step.moving().thing() == ThingKind.PRINT
                 && bench.layers(Face.PRINT_FRONT, Image.class).stream().noneMatch(image -> bed.get().product().releases(image.print().letsGo()))
                 ? Optional.of(new Refusal(Kind.NO_RELEASE, step.moving(), "%s has no coating that lets go into %s.".formatted(
@@ -104,6 +119,9 @@ final class JoinRules {
     /** Something flat on something curved, and paper on a plate that it cannot take paint from. */
     private static Optional<Refusal> fits(Bench bench, Step.Join step) {
         boolean curved = step.onto().equals(Face.SUPPORT_FRONT) && bench.supportIs(Support.Trait.CURVED);
+        if (step.onto().thing() == ThingKind.PLATE && step.moving().equals(Face.SUPPORT_FRONT) && bench.supportIs(Support.Trait.CURVED)) {
+            return Optional.of(new Refusal(Kind.DOES_NOT_LIE, step.moving(), "A curved form does not lie on a flat plate.", "Pull onto paper, and glue that on; or make a thin skin."));
+        }
         return curved && step.moving().thing() == ThingKind.PRINT ? Optional.of(new Refusal(Kind.DOES_NOT_LIE, step.onto(),
                 "A flat print does not lie on a curved form: it creases and stands off.",
                 "Make a thin skin of it first; a skin bears about 6 % of stretch.")) : Optional.empty();

@@ -52,9 +52,13 @@ final class WaterRules {
                 "Wet only the print, with a mist or a sponge, or work on a heavy loose sheet."));
     }
 
+    /** Tissue that water gets at: what lies under a coat that closes it is safe. */
     private static Optional<Refusal> tissue(Bench bench, Face face) {
-        boolean tissue = bench.layers(new Face(face.thing(), Face.Side.FRONT), Carrier.class).stream().anyMatch(c -> c.sheet() == Sheet.TISSUE)
-                || face.thing() == ThingKind.SUPPORT && bench.supportIs(Support.Trait.TEARS_WET);
+        boolean reached = false;
+        for (Layer layer : bench.layers(new Face(face.thing(), Face.Side.FRONT))) {
+            reached = layer instanceof Carrier sheet && sheet.sheet() == Sheet.TISSUE || reached && !(layer instanceof Layer.Coating coat && coat.product().is(Trait.CLOSES));
+        }
+        boolean tissue = reached || face.thing() == ThingKind.SUPPORT && bench.supportIs(Support.Trait.TEARS_WET);
         return tissue ? Optional.of(new Refusal(Kind.TEARS, face, "Tissue tears as soon as water softens it.",
                 "Wet it out with thin medium once it lies in place, and leave water away from it.")) : Optional.empty();
     }

@@ -27,7 +27,7 @@ import org.jspecify.annotations.Nullable;
 public final class Products {
     private static final Body CLEAR = new Body.Clear();
     private static final Body MATTE = new Body.Clouds(Optics.MATTE_PER_MICROMETRE);
-    private static final NotOver OIL_ENDS_IT = new NotOver(OILY, "oil ends the water-borne sequence", "Lay water-borne coats before the oil, or leave the oil as the last coat.");
+    private static final NotOver OIL_ENDS_IT = new NotOver(OILY, "oil ends the water-borne sequence", "Whatever holds by water or by sticking comes before the oil; leave the oil as the last coat.");
     private static final Cleaning NEVER_HARDENS = new Cleaning("soap and water", null);
     private static final Set<Hazard> ACRYLIC = Set.of(Hazard.ACRYLIC);
 
@@ -60,7 +60,7 @@ public final class Products {
     public static final Product LITHO_INK = other("litho-ink", "oil-based ink let down with linseed oil", Family.INK, new Law.Oxidises(Span.minutes(30), Duration.ofDays(1)), pigment(true, Opacity.SEMI_OPAQUE, 1, 8),
             Set.of(Hazard.SOLVENT_SKIN, Hazard.SELF_HEATING), new Cleaning("what its label says for ink", Span.minutes(30)), null, PRINTS, OVER_WET);
     public static final Product SOLUBLE_INK = other("soluble-ink", "soluble spray ink", Family.INK, new Law.Sets(Span.minutes(3), Span.minutes(20)), pigment(true, Opacity.SEMI_TRANSPARENT, 1, 10), Set.of(Hazard.SPRAY),
-            NEVER_HARDENS, null, WATER_BORNE, SOLUBLE);
+            NEVER_HARDENS, null, WATER_BORNE, SOLUBLE, OVER_WET);
     public static final Product FIXATIVE = other("fixative", "matte acrylic spray fixative", Family.SPRAY, new Law.LosesSolvent(Span.minutes(1), Span.minutes(30)), new Optics(false, CLEAR, 10),
             Set.of(Hazard.SPRAY, Hazard.FLAMMABLE), NEVER_HARDENS, null, CLOSES, FIXES);
     public static final Product RELEASE_SOLUTION = other("release-solution", "release solution", Family.SOLUTION, new Law.LosesSolvent(Span.minutes(2), Span.minutes(10)), new Optics(true, CLEAR, 80),
@@ -94,7 +94,7 @@ public final class Products {
 
     private static Product other(String id, String words, Family family, Law law, Optics optics, Set<Hazard> hazards, Cleaning cleaning, @Nullable Release release, Trait... traits) {
         Set<Trait> all = Set.of(traits);
-        return new Product(id, words, family, all, law, optics, null, hazards, cleaning, all.contains(WATER_BORNE) ? List.of(OIL_ENDS_IT) : List.of(), release);
+        return new Product(id, words, family, all, law, optics, null, hazards, cleaning, all.contains(WATER_BORNE) || all.contains(TACKY) || release != null ? List.of(OIL_ENDS_IT) : List.of(), release);
     }
 
     public static List<Product> all() {

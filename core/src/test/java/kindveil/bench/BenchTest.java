@@ -80,7 +80,7 @@ class BenchTest {
         Refusal refusal = only(oiled, VARNISH);
         assertEquals(Kind.NOT_OVER, refusal.kind());
         assertEquals("Gloss acrylic varnish over mineral oil does not hold: oil ends the water-borne sequence. "
-                + "Lay water-borne coats before the oil, or leave the oil as the last coat.", refusal.words());
+                + "Whatever holds by water or by sticking comes before the oil; leave the oil as the last coat.", refusal.words());
     }
 
     @Test

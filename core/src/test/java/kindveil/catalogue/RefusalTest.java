@@ -67,7 +67,7 @@ class RefusalTest {
                 brief("gel-lay", b -> b.with(PrintKind.DYE_INKJET), WATER_RUNS_INK, "dye ink on plain paper dissolves in water and bleeds", "Take a laser or photocopy"),
                 brief("gel-lay", b -> b.with(Ground.WATER_SOLUBLE), WATER_RUNS_GROUND, "watercolour or other paint that water lifts", "Seal it with a coat of clear medium"),
                 brief("gel-lay", b -> b.with(Ground.FRESH_PAINT), GROUND_NOT_DRY, "not dry yet", "Let the ground dry through"),
-                brief("gel-lay", b -> b.with(Ground.OIL), NOT_OVER, "oil paint, or a finish of oil does not hold", "Lay water-borne coats before the oil"),
+                brief("gel-lay", b -> b.with(Ground.OIL), NOT_OVER, "oil paint, or a finish of oil does not hold", "leave the oil as the last coat"),
                 brief("gel-lay", b -> b.with("clearing", "mineral-oil").with("sealing", "gloss-varnish"), NOT_OVER, "over mineral oil", "leave the oil as the last coat"),
                 brief("gel-lay", b -> b.with(PrintKind.COATED_MAGAZINE), DOES_NOT_LIFT, "keeps its ink", "does a wet finger darken it"),
                 brief("gel-lay", b -> b.with(PrintKind.FILM_PIGMENT), NO_RELEASE, "only into release solution or transfer gel", "the ranking of ways says where film goes"),
