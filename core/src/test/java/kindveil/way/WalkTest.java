@@ -55,13 +55,13 @@ class WalkTest {
         }
     }
 
-    /** Laid in the warm, cold ten minutes later: the coat reaches each stage when an own solution over that course says, whoever walked there. */
+    /** Laid in the warm, cold a minute later: the coat reaches each stage when an own solution over that course says, whoever walked there. */
     @ParameterizedTest
     @MethodSource("ways")
     void roomTurnedColdWhileItDries_theCoatIsAsSolvedAnew(Way way) {
         for (Moment laid : Trace.of(plan(way, WARM)).moments()) {
             if (laid.act().step() instanceof Step.Apply apply && apply.onto().thing() == ThingKind.SUPPORT && laid.before().layers(apply.onto(), Coating.class).isEmpty()) {
-                RoomCourse course = RoomCourse.of(WARM).from(laid.end().plusMinutes(10), COLD);
+                RoomCourse course = RoomCourse.of(WARM).from(laid.end().plusMinutes(1), COLD);
                 Walk walk = Walk.of(plan(way, WARM).in(course));
                 for (Moment moment : Trace.of(plan(way, WARM)).moments()) {
                     if (moment.start().compareTo(laid.start()) <= 0) {
