@@ -13,6 +13,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.awt.image.BufferedImage;
 import java.util.List;
 import java.util.Map;
+import kindveil.catalogue.Catalogue;
 import kindveil.light.Colour;
 import kindveil.measure.Length;
 import kindveil.measure.UnusableValue;
@@ -109,6 +110,21 @@ class LookWorkTest {
         assertFalse(java.util.Arrays.equals(gloss, matte));
         assertEquals(Map.of(), pieces.get(piece.id()).design().choices());
         assertThrows(UnusableValue.class, () -> looks.png(piece, Map.of("clearing", "honey"), LookState.CLEARED, 2, false));
+    }
+
+    /** As many backed veils as a piece holds, each over the last: every one is looked at, and shows. */
+    @Test
+    void backedVeils_asManyAsAPieceHolds_areAllLookedAt() {
+        Piece many = pieces.change(piece.with(piece.design().doing(Catalogue.way("opaque-backed-lay"))));
+        BufferedImage before = look(many, LookState.SEALED, 2);
+        for (int veil = 2; veil <= Piece.MOST_VEILS; veil++) {
+            Piece more = pieces.add(many, Catalogue.way("opaque-backed-lay"), "over.png", null);
+            BufferedImage after = look(more.at(veil), LookState.SEALED, 2);
+            assertEquals(before.getWidth(), after.getWidth());
+            many = more;
+        }
+        assertEquals(6, many.veils().size());
+        assertTrue(looks.core(many.at(6), LookState.SEALED, 2, 0.3, 0.3).layers().size() > 6, "layers of all of them lie there");
     }
 
     @Test
