@@ -35,7 +35,7 @@ final class BlockOverprint implements Way {
     private static final Choice GRAIN = new Choice("grain", "The block's face", List.of(
             new Option("sanded", "sanded between coats", "even solids", "one more round of dust"),
             new Option("grain", "grain left to show", "lively solids", "paler")));
-    private static final WayCard CARD = WayCard.layer("block-overprint", "Block overprint")
+    private static final WayCard CARD = WayCard.overOrUnder("block-overprint", "Block overprint")
             .does("A laser-cut or carved block, glued to a board and sealed with shellac, printed over the work. It flips once: the cut file is mirrored.")
             .softens(0.1).picture().ground(Ground.RAW).choices(INK, GRAIN).pots(Pot.of("ink", "Printing ink", "#7d2f22"))
             .on(PRINTMAKING_PAPER, WATERCOLOUR_PAPER, DRAWING_PAPER)

@@ -25,8 +25,8 @@ public final class Catalogue {
     }
 
     /** What goes over and under. */
-    public static List<Way> layers() {
-        return of(WayCard.Kind.LAYER);
+    public static List<Way> overAndUnder() {
+        return of(WayCard.Kind.OVER_OR_UNDER);
     }
 
     private static List<Way> of(WayCard.Kind kind) {

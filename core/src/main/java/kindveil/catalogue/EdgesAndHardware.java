@@ -26,7 +26,7 @@ import kindveil.way.WayCard;
 final class EdgesAndHardware implements Way {
     private static final Choice HANGING = new Choice("hardware", "Hardware", List.of(
             new Option("none", "none", "a page or a loose sheet", "nothing to hang it by"), new Option("hanger", "hanger and feet", "ready for the wall", "drilled last")));
-    private static final WayCard CARD = WayCard.layer("edges-and-hardware", "Edges and hardware")
+    private static final WayCard CARD = WayCard.overOrUnder("edges-and-hardware", "Edges and hardware")
             .does("Thick rims trimmed, edges painted, hardware screwed on: last, when everything has cured.")
             .ground(Ground.ACRYLIC_PAINT).choices(HANGING).pots(Pot.of("edge", "Edge colour", "#2f2c28"))
             .on(BIRCH_PANEL, CANVAS, COATED_BOARD, WATERCOLOUR_PAPER, JOURNAL_PAGE, PRINTMAKING_PAPER, WOOD_BLOCK, METAL)

@@ -20,7 +20,7 @@ import kindveil.way.WayCard;
 
 /** Transparent colour over the work. */
 final class Glazing implements Way {
-    private static final WayCard CARD = WayCard.layer("glazing", "Glazes")
+    private static final WayCard CARD = WayCard.overOrUnder("glazing", "Glazes")
             .does("Transparent watery colour brushed over the work and wiped back; deepens and tints without hiding.")
             .ground(Ground.ACRYLIC_PAINT).choices(Schools.HURRY).pots(Pot.of("glaze", "Glaze", "#7b4a22"))
             .on(CANVAS, BIRCH_PANEL, WATERCOLOUR_PAPER, COATED_BOARD, JOURNAL_PAGE, PRINTMAKING_PAPER, METAL, FORM, WOOD_BLOCK)

@@ -21,7 +21,7 @@ import kindveil.way.WayCard;
 
 /** Thick medium poured over dry paste and heated while wet until it cracks. */
 final class HeatCrackle implements Way {
-    private static final WayCard CARD = WayCard.layer("heat-crackle", "Heat crackle")
+    private static final WayCard CARD = WayCard.overOrUnder("heat-crackle", "Heat crackle")
             .does("Thick medium poured over dry paste in the same colours, sprayed with soluble ink and heated while wet, further away first.")
             .ground(Ground.GESSO).pots(Pot.of("pour", "Pour", "#e9dfc8"), Pot.of("ink", "Spray ink", "#4b3a2a"))
             .on(BIRCH_PANEL, COATED_BOARD, CANVAS)

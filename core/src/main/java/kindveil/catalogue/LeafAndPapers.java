@@ -26,7 +26,7 @@ final class LeafAndPapers implements Way {
     private static final Choice KIND = new Choice("kind", "What is laid", List.of(
             new Option("papers", "printed papers", "pattern and text", "edges lift if they are not sealed"),
             new Option("leaf", "metal leaf", "light from below", "size must be tacky, not wet")));
-    private static final WayCard CARD = WayCard.layer("leaf-and-papers", "Leaf and papers")
+    private static final WayCard CARD = WayCard.overOrUnder("leaf-and-papers", "Leaf and papers")
             .does("Printed papers or metal leaf glued down and sealed, so that they bear what is laid over them.")
             .ground(Ground.GESSO).choices(KIND)
             .on(JOURNAL_PAGE, WATERCOLOUR_PAPER, BIRCH_PANEL, CANVAS, COATED_BOARD, PRINTMAKING_PAPER)

@@ -20,7 +20,7 @@ import kindveil.way.WayCard;
 
 /** Paste through a stencil: raised, its thickness decides drying and cracks. */
 final class StencilPaste implements Way {
-    private static final WayCard CARD = WayCard.layer("stencil-paste", "Stencil paste")
+    private static final WayCard CARD = WayCard.overOrUnder("stencil-paste", "Stencil paste")
             .does("Paste spread through a stencil stands up from the work; its thickness decides how it dries and cracks.")
             .ground(Ground.ACRYLIC_PAINT).choices(Schools.HURRY).pots(Pot.of("paste", "Paste", "#efe9da"))
             .on(CANVAS, BIRCH_PANEL, COATED_BOARD, WATERCOLOUR_PAPER, JOURNAL_PAGE, WOOD_BLOCK)

@@ -26,7 +26,7 @@ final class Underpainting implements Way {
     private static final Choice KIND = new Choice("kind", "What kind", List.of(
             new Option("flat", "flat undercolour", "even, light in value", "one coat to dry"),
             new Option("spatter", "spatter over it", "lively lights", "a second coat; cover the table")));
-    private static final WayCard CARD = WayCard.layer("underpainting", "Underpainting")
+    private static final WayCard CARD = WayCard.overOrUnder("underpainting", "Underpainting")
             .does("Acrylic colour under what comes, dry and bearing water before anything is laid on it.")
             .ground(Ground.GESSO).choices(KIND, Schools.HURRY).pots(Pot.of("under", "Undercolour", "#dcc9a0"), Pot.of("spatter", "Spatter", "#8f6b4a"))
             .on(JOURNAL_PAGE, WATERCOLOUR_PAPER, BIRCH_PANEL, CANVAS, COATED_BOARD, PRINTMAKING_PAPER, DRAWING_PAPER, FABRIC, METAL, FORM, WOOD_BLOCK)

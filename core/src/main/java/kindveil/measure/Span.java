@@ -1,6 +1,7 @@
 package kindveil.measure;
 
 import java.time.Duration;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How long something lasts or must last, as practice gives it.
@@ -8,7 +9,7 @@ import java.time.Duration;
  * @param least the shortest that works
  * @param most the longest that works, or null where more never harms
  */
-public record Span(Duration least, Duration most) {
+public record Span(Duration least, @Nullable Duration most) {
     public Span {
         if (least.isNegative() || most != null && most.compareTo(least) < 0) {
             throw new IllegalArgumentException("Impossible state: a span from %s to %s.".formatted(least, most));

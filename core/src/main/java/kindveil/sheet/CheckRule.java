@@ -3,6 +3,7 @@ package kindveil.sheet;
 import java.util.Locale;
 import kindveil.measure.Length;
 import kindveil.measure.UnusableValue;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What the 50 mm rule of a printout told of the machine, and what is done about it.
@@ -11,7 +12,7 @@ import kindveil.measure.UnusableValue;
  * @param measured what the rule measured last, or null if it was never measured
  * @param rejected whether that was too far out to be answered by {@code scale}
  */
-public record CheckRule(double scale, Length measured, boolean rejected) {
+public record CheckRule(double scale, @Nullable Length measured, boolean rejected) {
     public static final CheckRule UNMEASURED = new CheckRule(1, null, false);
     /** What an eye at a ruler can tell. */
     public static final Length NEAR_ENOUGH = Length.ofMillimetres(0.25);

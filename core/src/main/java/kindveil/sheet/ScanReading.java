@@ -9,6 +9,7 @@ import kindveil.image.Plane;
 import kindveil.light.Lab;
 import kindveil.measure.Length;
 import kindveil.measure.UnitSystem;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a scan of a printed sheet says of the machine. The rule is the long thin line near the foot: its length tells the
@@ -18,7 +19,7 @@ import kindveil.measure.UnitSystem;
  * @param blacks lightness L* of what should be black, or NaN where nothing is
  * @param uneven how much the blacks vary over the sheet, L* from the tenth darkest to the tenth lightest part
  */
-public record ScanReading(Length rule, boolean mirrored, double blacks, double uneven) {
+public record ScanReading(@Nullable Length rule, boolean mirrored, double blacks, double uneven) {
     /** Below this a dark is solid enough to carry: a good copy reads about 22, a weak single run about 49 (assumed). */
     public static final double SOLID = 32;
     public static final double MOST_UNEVEN = 8;

@@ -2,6 +2,7 @@ package kindveil.way;
 
 import java.util.List;
 import kindveil.measure.UnusableValue;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Something practitioners do differently, for the artist to choose.
@@ -25,7 +26,7 @@ public record Choice(String key, String question, List<Option> options) {
     }
 
     /** The option chosen, the first for null. */
-    public Option chosen(String option) {
+    public Option chosen(@Nullable String option) {
         if (option == null) {
             return options.getFirst();
         }

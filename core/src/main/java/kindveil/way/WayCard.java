@@ -29,7 +29,7 @@ public record WayCard(String key, Kind kind, boolean bringsPicture, String name,
         List<Pot> pots, Map<Support, Fit> supports, String elsewhere, Map<Wish, Fit> wishes, List<Failure> failures, List<String> alsoCalled) {
     /** Transfer, or over and under. */
     public enum Kind {
-        TRANSFER, LAYER
+        TRANSFER, OVER_OR_UNDER
     }
 
     /** The print it is best done with, or another where it has none. */
@@ -53,8 +53,8 @@ public record WayCard(String key, Kind kind, boolean bringsPicture, String name,
         return new Builder(key, Kind.TRANSFER, name);
     }
 
-    public static Builder layer(String key, String name) {
-        return new Builder(key, Kind.LAYER, name);
+    public static Builder overOrUnder(String key, String name) {
+        return new Builder(key, Kind.OVER_OR_UNDER, name);
     }
 
     /** Collects what is said of a way. */

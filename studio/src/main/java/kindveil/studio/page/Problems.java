@@ -5,13 +5,14 @@ import java.util.List;
 import java.util.function.Supplier;
 import kindveil.measure.NumberText;
 import kindveil.measure.UnusableValue;
+import org.jspecify.annotations.Nullable;
 
 /** Everything wrong with a form, collected so that it can be shown at once. */
 public final class Problems {
     private final List<String> words = new ArrayList<>();
 
     /** The value, or null when it cannot be read; then what is wrong is kept. */
-    public <T> T read(Supplier<T> reading) {
+    public <T> @Nullable T read(Supplier<T> reading) {
         try {
             return reading.get();
         } catch (UnusableValue unusable) {

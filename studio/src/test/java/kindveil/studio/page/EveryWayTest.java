@@ -44,7 +44,7 @@ class EveryWayTest {
     }
 
     static Stream<String> layers() {
-        return Catalogue.layers().stream().map(Way::key);
+        return Catalogue.overAndUnder().stream().map(Way::key);
     }
 
     private Piece piece() {

@@ -118,30 +118,39 @@ class FrozenTest {
         }
     }
 
+    /** A row and where it is missed. */
+    private record Spoilt(String page, String table, String column, String key, UUID id) {
+        String where() {
+            return "%s = '%s'".formatted(key, id);
+        }
+    }
+
+    private static final List<Spoilt> SPOILT = List.of(new Spoilt("/pieces", "veil", "design_json", "piece_id", id(2)), new Spoilt("/", "making", "plan_json", "id", id(103)),
+            new Spoilt("/log", "entry", "judged_json", "entry_id", id(500)));
+
     /** Each kind of row spoilt: told of where it is missed, left as it is, and nothing else touched. */
     @ParameterizedTest
-    @ValueSource(strings = {
-        "/pieces|veil|design_json|piece_id = '00000000-0000-4000-8000-000000000002'",
-        "/|making|plan_json|id = '00000000-0000-4000-8000-000000000102'",
-        "/log|entry|judged_json|entry_id = '00000000-0000-4000-8000-000000000500'"})
-    void spoiltRow_isSetApart_andTheRestIsThere(String spoilt) throws Exception {
-        String[] what = spoilt.split("\\|");
+    @ValueSource(strings = {"{\"form\":2,", "{\"form\":99}", "{}"})
+    void spoiltRows_areSetApart_andTheRestIsThere(String wrong) throws Exception {
         String store = thawed();
         try (OpenStudio.Studio studio = OpenStudio.open(store)) {
-            studio.bean(MakeWork.class);
+            assertEquals(4, studio.bean(MakeWork.class).active().size());
         }
-        for (String wrong : List.of("{\"form\":2,", "{\"form\":99}", "{}")) {
-            write(store, "update %s set %s = ? where %s".formatted(what[1], what[2], what[3]), wrong);
-            try (OpenStudio.Studio studio = OpenStudio.open(store)) {
-                String page = get(studio, what[0]);
-                assertTrue(page.contains("set apart") && page.contains(what[3].substring(what[3].indexOf('\'') + 1, what[3].length() - 1)), wrong);
-                get(studio, "/pieces/" + id(1) + "/make");
-                get(studio, "/bench/" + id(101));
-                for (String other : List.of("/", "/pieces", "/log", "/sheets")) {
-                    get(studio, other);
-                }
+        for (Spoilt row : SPOILT) {
+            write(store, "update %s set %s = ? where %s".formatted(row.table(), row.column(), row.where()), wrong);
+        }
+        try (OpenStudio.Studio studio = OpenStudio.open(store)) {
+            for (Spoilt row : SPOILT) {
+                String page = get(studio, row.page());
+                assertTrue(page.contains("set apart") && page.contains(row.id().toString()), row.toString());
             }
-            assertEquals(wrong, read(store, "select %s from %s where %s".formatted(what[2], what[1], what[3])));
+            get(studio, "/pieces/" + id(1) + "/make");
+            get(studio, "/bench/" + id(101));
+            get(studio, "/sheets");
+            assertEquals(3, studio.bean(MakeWork.class).active().size());
+        }
+        for (Spoilt row : SPOILT) {
+            assertEquals(wrong, read(store, "select %s from %s where %s".formatted(row.column(), row.table(), row.where())));
         }
     }
 

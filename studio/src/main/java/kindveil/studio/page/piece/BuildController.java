@@ -65,7 +65,7 @@ class BuildController {
         page.addObject("grounds", Ground.values());
         page.addObject("wishes", Wish.values());
         page.addObject("transfers", Catalogue.transfers());
-        page.addObject("layers", Catalogue.layers());
+        page.addObject("layers", Catalogue.overAndUnder());
         page.addObject("form", form);
         page.addObject("colour", piece.groundColour().toString());
         page.addObject("problems", problems);

@@ -20,6 +20,7 @@ import kindveil.way.Choice;
 import kindveil.way.Dial;
 import kindveil.way.Way;
 import kindveil.way.Wish;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The build as a sentence of words, numbers and colours that can be changed.
@@ -92,7 +93,7 @@ public record BuildForm(Way way, List<Slot> slots, List<Number> numbers, List<Po
     }
 
     /** The piece a filled-in sentence asks for, or null with what is wrong in {@code problems}. */
-    static Piece read(Piece piece, Planned planned, Map<String, String> all, Problems problems) {
+    static @Nullable Piece read(Piece piece, Planned planned, Map<String, String> all, Problems problems) {
         Design now = piece.design();
         boolean first = piece.inHand() == 0;
         Support support = first ? problems.choice(Support.class, "Support", all.get("support")) : piece.base().support();

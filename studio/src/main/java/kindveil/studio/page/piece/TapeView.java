@@ -7,6 +7,7 @@ import kindveil.sheet.TapeStrips;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.source.Marked;
 import kindveil.studio.work.piece.Planned;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Strips over the picture, in mm, ready to draw.
@@ -17,7 +18,7 @@ import kindveil.studio.work.piece.Planned;
  * @param marked the part seams keep out of, or null
  * @param spoiled says where they could not, or empty
  */
-public record TapeView(String cuts, double width, double height, List<PrintController.Box> boxes, List<String> seams, PrintController.Box marked, String spoiled) {
+public record TapeView(String cuts, double width, double height, List<PrintController.Box> boxes, List<String> seams, PrintController.@Nullable Box marked, String spoiled) {
     static TapeStrips strips(Planned planned) {
         double w = planned.brief().width().millimetres();
         double h = planned.brief().height().millimetres();

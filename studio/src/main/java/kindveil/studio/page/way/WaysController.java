@@ -63,7 +63,7 @@ class WaysController {
         page.addObject("grounds", Ground.values());
         page.addObject("wishes", Wish.values());
         page.addObject("ranked", ways.ranked(found.stream().filter(Catalogue.transfers()::contains).toList(), having).stream().map(Ranked::of).toList());
-        page.addObject("layers", (q.isBlank() ? Catalogue.layers() : found.stream().filter(Catalogue.layers()::contains).toList()));
+        page.addObject("layers", (q.isBlank() ? Catalogue.overAndUnder() : found.stream().filter(Catalogue.overAndUnder()::contains).toList()));
         boolean byPrint = !table.equals("support");
         page.addObject("byPrint", byPrint);
         page.addObject("columns", columns(having, byPrint));

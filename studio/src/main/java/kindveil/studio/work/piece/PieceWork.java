@@ -84,7 +84,7 @@ public class PieceWork {
     }
 
     /** The piece with veil {@code number} in hand, from 1. */
-    public Piece get(UUID id, Integer number) {
+    public Piece get(UUID id, @Nullable Integer number) {
         return get(id).at(number);
     }
 
@@ -121,7 +121,7 @@ public class PieceWork {
     }
 
     /** One more veil on it; {@code bytes} of its picture, or null to use the piece's own, where the way brings one. */
-    public Piece add(Piece piece, Way way, String fileName, byte[] bytes) {
+    public Piece add(Piece piece, Way way, String fileName, byte @Nullable [] bytes) {
         UUID own = piece.leading().picture();
         UUID picture = !way.card().bringsPicture() ? null : bytes == null ? own : pictures.take(fileName, bytes).id();
         Design design = piece.leading().design().treated(kindveil.tone.Treatments.NONE).doing(way);

@@ -12,6 +12,7 @@ import kindveil.sheet.CheckRule;
 import kindveil.sheet.Paper;
 import kindveil.sheet.SheetSize;
 import kindveil.tone.Overrun;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What is to be printed together, and how each carrier is set up.
@@ -29,7 +30,7 @@ public record Gathering(int version, List<Wanted> wanted, List<SetUp> setUps) {
      * @param veil its number, from 1
      * @param copies spares included, or null for as many as the record advises
      */
-    public record Wanted(UUID piece, int veil, Integer copies) {
+    public record Wanted(UUID piece, int veil, @Nullable Integer copies) {
         public Wanted {
             if (copies != null) {
                 UnusableValue.requireWithin("copies", copies, 1, MOST_COPIES, "", "Leave it empty for as many as your record advises.");

@@ -1,0 +1,8 @@
+/**
+ * What a piece will look like: its states as pictures, the core under a point, how much of the drawing drowns.
+ *
+ * <p><b>Guaranteed:</b> where a veil does not reach it was never made; a look depends on the piece, the state and the pass alone
+ * and is remembered for them.
+ */
+@org.jspecify.annotations.NullMarked
+package kindveil.studio.work.look;

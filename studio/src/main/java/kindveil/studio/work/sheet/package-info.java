@@ -1,0 +1,8 @@
+/**
+ * What is to be printed, gathered on sheets: packed, arranged, written as files, measured.
+ *
+ * <p><b>Guaranteed:</b> carriers never share a sheet; sheets are packed anew from the pieces as they are unless they were arranged
+ * by hand and nothing has changed since.
+ */
+@org.jspecify.annotations.NullMarked
+package kindveil.studio.work.sheet;
