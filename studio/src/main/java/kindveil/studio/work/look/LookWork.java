@@ -224,16 +224,17 @@ public class LookWork {
         Frame frame = frame(drawing, LEGIBILITY_LONGEST);
         Picture ground = frame.ground();
         Measure measure = new Measure(frame, frame.source(), new HashMap<>());
-        double now = measure.reads(bench, ground, Legibility.ARMS_LENGTH_METRES);
+        Picture seen = measure.seen(bench, ground);
+        double now = measure.reads(seen, Legibility.ARMS_LENGTH_METRES);
         List<Gain> gains = new ArrayList<>();
         for (Map.Entry<String, Bench> change : changes(trace, state, pass).entrySet()) {
-            gains.add(new Gain(change.getKey(), measure.reads(change.getValue(), ground, Legibility.ARMS_LENGTH_METRES) - now));
+            gains.add(new Gain(change.getKey(), measure.reads(measure.seen(change.getValue(), ground), Legibility.ARMS_LENGTH_METRES) - now));
         }
         Picture lighter = ground.each(plane -> plane.map(v -> (float) (v + LIGHTER * (1 - v))));
-        gains.add(new Gain("A lighter ground", measure.reads(bench, lighter, Legibility.ARMS_LENGTH_METRES) - now));
+        gains.add(new Gain("A lighter ground", measure.reads(measure.seen(bench, lighter), Legibility.ARMS_LENGTH_METRES) - now));
         List<Gain> worthwhile = gains.stream().filter(gain -> gain.share() >= 0.01)
                 .sorted(java.util.Comparator.comparingDouble(Gain::share).reversed()).toList();
-        return Optional.of(new Foresight(1 - now, 1 - measure.reads(bench, ground, Legibility.ACROSS_A_ROOM_METRES), worthwhile));
+        return Optional.of(new Foresight(1 - now, 1 - measure.reads(seen, Legibility.ACROSS_A_ROOM_METRES), worthwhile));
     }
 
     private static Map<String, Bench> changes(Trace trace, LookState state, int pass) {
@@ -259,10 +260,14 @@ public class LookWork {
 
     /** Reads one drawing through many stacks. */
     private record Measure(Frame frame, Plane source, Map<Mask, Plane> coverages) {
-        double reads(Bench bench, Picture ground, double metres) {
+        Picture seen(Bench bench, Picture ground) {
             StackReading stack = StackReading.of(bench);
             List<Plane> covers = stack.masks().stream().map(mask -> coverages.computeIfAbsent(mask, frame::coverage)).toList();
-            return Legibility.of(source, stack.look().over(ground, covers), 1 / frame.pixelsPerMillimetre(), metres).survivingShare();
+            return stack.look().over(ground, covers);
+        }
+
+        double reads(Picture seen, double metres) {
+            return Legibility.of(source, seen, 1 / frame.pixelsPerMillimetre(), metres).survivingShare();
         }
     }
 }

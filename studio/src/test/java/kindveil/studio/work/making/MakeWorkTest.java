@@ -13,7 +13,10 @@ import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyInt;
 import static org.mockito.ArgumentMatchers.argThat;
 import static org.mockito.ArgumentMatchers.eq;
+import static org.mockito.Mockito.CALLS_REAL_METHODS;
+import static org.mockito.Mockito.mockStatic;
 import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.times;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
@@ -27,6 +30,7 @@ import java.util.Optional;
 import java.util.UUID;
 import kindveil.drying.Room;
 import kindveil.making.Deed;
+import kindveil.making.Making;
 import kindveil.measure.Length;
 import kindveil.measure.UnusableValue;
 import kindveil.catalogue.Catalogue;
@@ -38,6 +42,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.mockito.Mock;
+import org.mockito.MockedStatic;
 import org.mockito.junit.jupiter.MockitoExtension;
 
 @ExtendWith(MockitoExtension.class)
@@ -90,6 +95,17 @@ class MakeWorkTest {
         Duration later = Duration.between(opens, damp.making().clock().orElseThrow().opens());
         assertTrue(later.toMinutes() > 30, later.toString());
         assertEquals(15, damp.air().last().temperature().celsius());
+    }
+
+    /** However many were told before it, one deed folds the making once. */
+    @Test
+    void tell_foldsTheMakingOnce() {
+        run(Duration.ofMinutes(30), 1, 3, 5, 7);
+        try (MockedStatic<Making> folds = mockStatic(Making.class, CALLS_REAL_METHODS)) {
+            assertEquals(List.of(), work.tell(ID, 4, 0, 0, false));
+            folds.verify(() -> Making.asFarAsItFits(any(), any(), any()), times(1));
+            folds.verify(() -> Making.of(any(), any(), any()), never());
+        }
     }
 
     @Test
