@@ -8,11 +8,13 @@ import kindveil.bench.Ground;
 import kindveil.bench.PrintKind;
 import kindveil.bench.Support;
 import kindveil.catalogue.Catalogue;
+import kindveil.measure.Length;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.piece.Design;
 import kindveil.studio.work.look.LookWork;
 import kindveil.studio.work.Outdated;
+import kindveil.studio.work.piece.Page;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.piece.Planned;
@@ -79,6 +81,9 @@ class BuildController {
         page.addObject("leftWords", LookView.words(view.left(), view.pass(), planned.trace()));
         page.addObject("leftPicture", view.picture(PieceHead.base(piece), view.left(), piece.version()));
         page.addObject("rightPicture", view.picture(PieceHead.base(piece), view.right(), piece.version()));
+        page.addObject("paged", piece.basis().page().isPresent());
+        page.addObject("pageWidth", piece.basis().page().map(of -> say.one(of.width())).orElse(""));
+        page.addObject("pageHeight", piece.basis().page().map(of -> say.one(of.height())).orElse(""));
         page.addObject("offsetX", say.one(piece.veil().x()));
         page.addObject("offsetY", say.one(piece.veil().y()));
         if (!problems.isEmpty()) {
@@ -167,5 +172,27 @@ class BuildController {
         Piece piece = pieces.get(id, veil);
         pieces.change(piece.seen(version).with(piece.basis().photographed(null)));
         return "redirect:" + PieceHead.base(piece) + "/build";
+    }
+
+    /** The page or panel in its full size, and where the veil in hand lies on it; left empty, the first image fills it. */
+    @PostMapping({"/pieces/{id}/page", "/pieces/{id}/veils/{veil}/page"})
+    Object sized(@PathVariable UUID id, @PathVariable(required = false) Integer veil, @RequestParam int version, @RequestParam(defaultValue = "") String pageWidth,
+            @RequestParam(defaultValue = "") String pageHeight, @RequestParam(defaultValue = "0") String x, @RequestParam(defaultValue = "0") String y) {
+        Piece piece = pieces.get(id, veil);
+        Problems problems = new Problems();
+        boolean told = !pageWidth.isBlank() || !pageHeight.isBlank();
+        Length wide = told ? problems.read(() -> Length.parseSize("Width of the page", pageWidth, Page.NARROWEST, Page.WIDEST)) : null;
+        Length tall = told ? problems.read(() -> Length.parseSize("Height of the page", pageHeight, Page.NARROWEST, Page.WIDEST)) : null;
+        Length right = problems.read(() -> VeilController.offset("Right of the left edge", x.isBlank() ? "0" : x));
+        Length down = problems.read(() -> VeilController.offset("Below the top edge", y.isBlank() ? "0" : y));
+        if (!problems.any()) {
+            Page size = told ? new Page(wide, tall) : null;
+            Piece placed = piece.veil().bringsPicture() && (told || piece.veil() != piece.leading()) ? piece.with(piece.veil().at(right, down)) : piece;
+            if (problems.read(() -> pieces.change(placed.seen(version).with(piece.basis().sized(size)))) != null) {
+                return "redirect:" + PieceHead.base(piece) + "/build";
+            }
+        }
+        Planned planned = pieces.plan(piece);
+        return page(planned, LookView.of(planned, null, null, null, null, null, null), BuildForm.of(planned), problems.words());
     }
 }

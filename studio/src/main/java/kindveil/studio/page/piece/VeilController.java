@@ -37,7 +37,7 @@ class VeilController {
         return "redirect:" + PieceHead.base(pieces.change(piece.seen(version).with(piece.veil().at(right, down)))) + "/build";
     }
 
-    private static Length offset(String thing, String text) {
+    static Length offset(String thing, String text) {
         boolean back = text.strip().startsWith("-") || text.strip().startsWith("−");
         String plain = back ? text.strip().substring(1) : text;
         if (plain.strip().matches("0(\\s*(mm|cm|in))?")) {

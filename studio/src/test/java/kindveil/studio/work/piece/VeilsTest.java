@@ -20,7 +20,9 @@ import kindveil.measure.UnusableValue;
 import kindveil.reading.LookState;
 import kindveil.reading.StackReading;
 import kindveil.studio.OpenStudio;
+import kindveil.studio.OpenStudio.Studio;
 import kindveil.studio.Samples;
+import kindveil.studio.Web;
 import kindveil.studio.intake.Rasters;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -29,11 +31,13 @@ import org.junit.jupiter.api.extension.ExtendWith;
 /** Several veils in one piece, laid over each other in place. */
 @ExtendWith(OpenStudio.class)
 class VeilsTest {
+    private final Studio studio;
     private final PieceWork pieces;
     private final LookWork looks;
     private Piece piece;
 
-    VeilsTest(PieceWork pieces, LookWork looks) {
+    VeilsTest(PieceWork pieces, LookWork looks, Studio studio) {
+        this.studio = studio;
         this.pieces = pieces;
         this.looks = looks;
     }
@@ -53,6 +57,31 @@ class VeilsTest {
     private static double light(BufferedImage image, double x, double y) {
         int rgb = image.getRGB((int) (image.getWidth() * x), (int) (image.getHeight() * y));
         return ((rgb >> 16 & 255) + (rgb >> 8 & 255) + (rgb & 255)) / 3.0;
+    }
+
+    /** An image of 100 mm at 30, 40 on a page of 210 by 297: beside it the page is bare, in it the picture lies. */
+    @Test
+    void page_largerThanItsImage_showsThePageAroundIt() {
+        Piece alone = pieces.begin("Page", Length.ofMillimetres(100), "corner.png", Samples.cornerPng());
+        Web web = new Web(studio.address());
+        String own = "/pieces/" + alone.id();
+        assertEquals(422, web.post(own + "/page", Map.of("version", "0", "pageWidth", "5 mm", "pageHeight", "", "x", "30 mm", "y", "40 mm")).status(), "too narrow, and no height");
+        assertEquals(200, web.post(own + "/page", Map.of("version", "0", "pageWidth", "210 mm", "pageHeight", "297 mm", "x", "30 mm", "y", "40 mm")).status());
+        Piece paged = pieces.get(alone.id());
+        BufferedImage image = look(paged, LookState.CLEARED);
+        assertEquals(297.0 / 210, image.getHeight() / (double) image.getWidth(), 0.01);
+        Length tall = Length.ofMillimetres(100).times(looks.aspect(alone));
+        double dark = light(image, (30 + 92) / 210.0, (40 + 0.92 * tall.millimetres()) / 297);
+        assertEquals(light(image, 0.05, 0.05), light(image, 0.95, 0.95), 6, "bare page all around");
+        assertTrue(light(image, 0.05, 0.05) > dark + 60, "the dark corner of the picture lies in it");
+        assertTrue(web.get(own + "/build").text().contains("210 mm"));
+        assertEquals(200, web.post(own + "/page", Map.of("version", String.valueOf(paged.version()), "pageWidth", "", "pageHeight", "")).status());
+        assertTrue(pieces.get(alone.id()).basis().page().isEmpty(), "left empty, the image fills it again");
+        Piece glazed = pieces.add(pieces.change(pieces.get(alone.id()).with(paged.basis())), Catalogue.way("glazing"), "none", null);
+        assertTrue(light(look(glazed.at(2), LookState.DRIED), 0.05, 0.05) < light(image, 0.05, 0.05) - 5, "a glaze reaches over the whole page");
+        for (String station : new String[] {"/build", "/make", "/finish", "/notes", "/source", "/print"}) {
+            assertEquals(200, web.get(own + station).status(), station);
+        }
     }
 
     @Test
