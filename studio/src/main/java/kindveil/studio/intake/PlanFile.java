@@ -21,6 +21,7 @@ import kindveil.way.Window;
 import kindveil.way.Wish;
 import kindveil.bench.Hand;
 import kindveil.light.Colour;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -31,15 +32,21 @@ import tools.jackson.databind.json.JsonMapper;
  * the file elsewhere, are derived from the rest and are not read. Reading is strict: every unknown name, wrong type and
  * value out of range is told with its place, all of them at once.
  *
+ * @param page in its full size; null where the leading image fills it
  * @param veils in the order they are made
  */
-public record PlanFile(String title, Support support, Ground ground, Colour groundColour, List<Veil> veils) {
+public record PlanFile(String title, Support support, Ground ground, Colour groundColour, @Nullable Sheet page, List<Veil> veils) {
     public static final String FORMAT = "kind-veil-plan";
     public static final int VERSION = 1;
     private static final int LARGEST_BYTES = 200_000;
     private static final JsonMapper JSON = JsonMapper.builder().build();
-    private static final Set<String> PLAN_FIELDS = Set.of("format", "version", "title", "support", "ground", "groundColour", "veils", "acts");
+    private static final Set<String> PLAN_FIELDS = Set.of("format", "version", "title", "support", "ground", "groundColour", "page", "veils", "acts");
+    private static final Set<String> PAGE_FIELDS = Set.of("width", "height");
     private static final Set<String> VEIL_FIELDS = Set.of("way", "width", "right", "down", "print", "wish", "hand", "choices", "dials", "colours");
+
+    /** The page or panel. */
+    public record Sheet(Length width, Length height) {
+    }
 
     /** One veil. @param width of its image; null where it brings none @param right of the leading image's left edge, likewise down */
     public record Veil(Way way, Length width, Length right, Length down, PrintKind print, Wish wish, Hand hand, Map<String, String> choices, Map<String, Double> dials,
@@ -57,6 +64,9 @@ public record PlanFile(String title, Support support, Ground ground, Colour grou
         plan.put("support", token(support));
         plan.put("ground", token(ground));
         plan.put("groundColour", groundColour.toString());
+        if (page != null) {
+            plan.put("page", Map.of("width", page.width.millimetres(), "height", page.height.millimetres()));
+        }
         plan.put("veils", veils.stream().map(PlanFile::written).toList());
         plan.put("acts", trace.moments().stream().map(PlanFile::written).toList());
         return JSON.writerWithDefaultPrettyPrinter().writeValueAsString(plan);
@@ -165,6 +175,7 @@ public record PlanFile(String title, Support support, Ground ground, Colour grou
             Support support = constant(Support.class, node, "support", "", null);
             Ground ground = constant(Ground.class, node, "ground", "", null);
             Colour colour = colour(node.get("groundColour"), "groundColour");
+            Sheet page = node.has("page") ? page(node.get("page")) : null;
             List<Veil> veils = new ArrayList<>();
             JsonNode list = node.get("veils");
             if (list == null || !list.isArray() || list.isEmpty()) {
@@ -174,7 +185,16 @@ public record PlanFile(String title, Support support, Ground ground, Colour grou
                     veils.add(veil(list.get(i), "veils[" + i + "]."));
                 }
             }
-            return new PlanFile(title, support, ground, colour, veils);
+            return new PlanFile(title, support, ground, colour, page, veils);
+        }
+
+        private @Nullable Sheet page(JsonNode node) {
+            if (!node.isObject()) {
+                wrong("page", node, "an object with width and height");
+                return null;
+            }
+            known(node, PAGE_FIELDS, "page.");
+            return new Sheet(length(node, "width", "page.", 20, 1500), length(node, "height", "page.", 20, 1500));
         }
 
         private Veil veil(JsonNode node, String at) {

@@ -31,7 +31,8 @@ import tools.jackson.databind.json.JsonMapper;
 class PlanFileTest {
     private static final Way TAPE = Catalogue.way("tape-lift");
     private static final Way GLAZE = Catalogue.way("glazing");
-    private static final PlanFile PLAN = new PlanFile("Ferry window", Support.JOURNAL_PAGE, Ground.ACRYLIC_PAINT, Colour.parse("g", "#c9b48a"), List.of(
+    private static final PlanFile PLAN = new PlanFile("Ferry window", Support.JOURNAL_PAGE, Ground.ACRYLIC_PAINT, Colour.parse("g", "#c9b48a"),
+            new PlanFile.Sheet(Length.ofMillimetres(210), Length.ofMillimetres(297)), List.of(
             new PlanFile.Veil(TAPE, Length.ofMillimetres(75), Length.ofMillimetres(0), Length.ofMillimetres(0), PrintKind.PHOTOCOPY, Wish.SOFT, Hand.READS_RIGHT,
                     Map.of("stick", "gel"), Map.of("soak", 12.0), Map.of()),
             new PlanFile.Veil(GLAZE, null, Length.ofMillimetres(0), Length.ofMillimetres(0), PrintKind.GOOD_TONER, Wish.SOFT, Hand.READS_RIGHT, Map.of(), Map.of("coats", 2.0),
@@ -52,6 +53,7 @@ class PlanFileTest {
         PlanFile back = PlanFile.read(written().getBytes(StandardCharsets.UTF_8));
         assertEquals(PLAN.veils().getFirst(), back.veils().getFirst());
         assertEquals(PLAN.title(), back.title());
+        assertEquals(PLAN.page(), back.page());
         assertEquals(Map.of("coats", 2.0), back.veils().get(1).dials());
         assertEquals("#7b4a22", back.veils().get(1).colours().get("glaze").toString());
         assertEquals(null, back.veils().get(1).width());
@@ -100,6 +102,7 @@ class PlanFileTest {
         "\"support\" : \"journal-page\"  | \"support\" : \"glass\"          | support: “glass” cannot be used. Expected one of [birch-panel",
         "\"groundColour\" : \"#c9b48a\"  | \"groundColour\" : \"sand\"      | groundColour: “sand” cannot be used. Expected a colour written #rrggbb.",
         "\"glaze\" : \"#7b4a22\"         | \"honey\" : \"#7b4a22\"          | veils[1].colours.honey: “#7b4a22” cannot be used. Expected one of [glaze].",
+        "\"height\" : 297.0          | \"height\" : 3000               | page.height: “3000” cannot be used. Expected 20 to 1500, in millimetres.",
         "\"title\" : \"Ferry window\"    | \"title\" : \"\"                 | title: “” cannot be used. Expected 1 to 120 signs."})
     void read_oneThingWrong_namesPlaceValueAndRange(String right, String wrong, String message) {
         String text = written().replace(right, wrong);

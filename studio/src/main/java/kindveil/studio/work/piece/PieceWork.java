@@ -162,7 +162,8 @@ public class PieceWork {
             return new PlanFile.Veil(design.theWay(), veil.bringsPicture() ? design.printWidth() : null, veil.x(), veil.y(), design.print(), design.wish(), design.hand().hand(),
                     design.choices(), design.manner().dials(), design.manner().colours());
         }).toList();
-        return new PlanFile(piece.title(), piece.base().support(), piece.base().ground(), piece.groundColour(), veils).write(plan(piece).whole());
+        return new PlanFile(piece.title(), piece.base().support(), piece.base().ground(), piece.groundColour(),
+                piece.basis().page().map(page -> new PlanFile.Sheet(page.width(), page.height())).orElse(null), veils).write(plan(piece).whole());
     }
 
     /** A new piece planned as a file says, every picture in it the one given. */
@@ -180,7 +181,7 @@ public class PieceWork {
         }
         UnusableValue.requireWithin("veils in the plan", veils.size(), 1, Piece.MOST_VEILS, "", "Make two pieces of it.");
         Piece piece = new Piece(UUID.randomUUID(), 0, title(title == null || title.isBlank() ? plan.title() : title), clock.instant(),
-                Basis.of(plan.support(), plan.ground(), plan.groundColour()), veils, 0);
+                Basis.of(plan.support(), plan.ground(), plan.groundColour()).sized(plan.page() == null ? null : new Page(plan.page().width(), plan.page().height())), veils, 0);
         plan(piece);
         pieces.add(piece);
         return piece;
