@@ -63,6 +63,7 @@ class AccessibilityTest {
         on.setEnabled(true);
         AxeRunOptions options = new AxeRunOptions();
         options.setRules(Map.of("label-content-name-mismatch", on));
+        options.setResultTypes(List.of("violations"));
         return new AxeBuilder(page).setLegacyMode(true).options(options);
     }
 

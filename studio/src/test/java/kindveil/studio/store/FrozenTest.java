@@ -2,6 +2,7 @@ package kindveil.studio.store;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.IOException;
@@ -21,6 +22,11 @@ import java.util.UUID;
 import kindveil.measure.UnitSystem;
 import kindveil.studio.OpenStudio;
 import kindveil.studio.intake.PlanFile;
+import kindveil.studio.store.form.DesignForm;
+import kindveil.studio.store.form.JudgedForm;
+import kindveil.studio.store.form.Json;
+import kindveil.studio.store.form.PlanForm;
+import kindveil.studio.store.form.Unreadable;
 import kindveil.studio.work.log.LogWork;
 import kindveil.studio.work.making.MakeWork;
 import kindveil.studio.work.making.StoredMaking;
@@ -118,26 +124,25 @@ class FrozenTest {
         }
     }
 
-    /** A row and where it is missed. */
-    private record Spoilt(String page, String table, String column, String key, UUID id) {
+    /** A row, what is written over it, and where it is missed. */
+    private record Spoilt(String page, String table, String column, String key, UUID id, String wrong) {
         String where() {
             return "%s = '%s'".formatted(key, id);
         }
     }
 
-    private static final List<Spoilt> SPOILT = List.of(new Spoilt("/pieces", "veil", "design_json", "piece_id", id(2)), new Spoilt("/", "making", "plan_json", "id", id(103)),
-            new Spoilt("/log", "entry", "judged_json", "entry_id", id(500)));
+    private static final List<Spoilt> SPOILT = List.of(new Spoilt("/pieces", "veil", "design_json", "piece_id", id(2), "{}"),
+            new Spoilt("/", "making", "plan_json", "id", id(103), "{\"form\":99}"), new Spoilt("/log", "entry", "judged_json", "entry_id", id(500), "{\"form\":2,"));
 
     /** Each kind of row spoilt: told of where it is missed, left as it is, and nothing else touched. */
-    @ParameterizedTest
-    @ValueSource(strings = {"{\"form\":2,", "{\"form\":99}", "{}"})
-    void spoiltRows_areSetApart_andTheRestIsThere(String wrong) throws Exception {
+    @Test
+    void spoiltRows_areSetApart_andTheRestIsThere() throws Exception {
         String store = thawed();
         try (OpenStudio.Studio studio = OpenStudio.open(store)) {
             assertEquals(4, studio.bean(MakeWork.class).active().size());
         }
         for (Spoilt row : SPOILT) {
-            write(store, "update %s set %s = ? where %s".formatted(row.table(), row.column(), row.where()), wrong);
+            write(store, "update %s set %s = ? where %s".formatted(row.table(), row.column(), row.where()), row.wrong());
         }
         try (OpenStudio.Studio studio = OpenStudio.open(store)) {
             for (Spoilt row : SPOILT) {
@@ -150,8 +155,16 @@ class FrozenTest {
             assertEquals(3, studio.bean(MakeWork.class).active().size());
         }
         for (Spoilt row : SPOILT) {
-            assertEquals(wrong, read(store, "select %s from %s where %s".formatted(row.column(), row.table(), row.where())));
+            assertEquals(row.wrong(), read(store, "select %s from %s where %s".formatted(row.column(), row.table(), row.where())));
         }
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "{", "{\"form\":2,", "{\"form\":99}", "{}", "[]", "null", "{\"form\":2,\"unknown\":1}"})
+    void storedForm_broken_laterOrOfAnotherShape_isToldOf(String wrong) {
+        assertThrows(Unreadable.class, () -> Json.guarded(Json.read(wrong, DesignForm.class)::design));
+        assertThrows(Unreadable.class, () -> Json.guarded(Json.read(wrong, PlanForm.class)::begun));
+        assertThrows(Unreadable.class, () -> Json.guarded(Json.read(wrong, JudgedForm.class)::judged));
     }
 
     private static void write(String store, String sql, String value) throws SQLException {
