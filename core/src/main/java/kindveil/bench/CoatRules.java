@@ -11,6 +11,7 @@ import kindveil.bench.Layer.Receiver;
 import kindveil.drying.Stage;
 import kindveil.measure.Figures;
 import kindveil.measure.Span;
+import kindveil.measure.Words;
 import kindveil.product.NotOver;
 import kindveil.product.Product;
 import kindveil.product.Trait;
@@ -59,7 +60,7 @@ final class CoatRules {
     private static Optional<Refusal> sealsPaper(Bench bench, Step.Apply step) {
         boolean rubbed = bench.layers(Face.PRINT_FRONT, Carrier.class).stream().anyMatch(c -> c.sheet().rubsAway());
         return step.onto().equals(Face.PRINT_BACK) && rubbed && step.product().is(Trait.CLOSES) ? Optional.of(new Refusal(Refusal.Kind.PAPER_SEALED_IN, step.onto(),
-                "%s on the back of the print seals the paper in: no water will get to it again.".formatted(Rules.capital(step.product().words())),
+                "%s on the back of the print seals the paper in: no water will get to it again.".formatted(Words.capital(step.product().words())),
                 "Wipe it off at once with a damp cloth; keep the back clean and dry.")) : Optional.empty();
     }
 
@@ -72,7 +73,7 @@ final class CoatRules {
                     .or(() -> oilGround ? bench.support().map(under -> under.ground().words()) : Optional.empty());
             if (below.isPresent()) {
                 return Optional.of(new Refusal(Refusal.Kind.NOT_OVER, onto,
-                        "%s over %s does not hold: %s.".formatted(Rules.capital(product.words()), below.get(), rule.why()), rule.remedy()));
+                        "%s over %s does not hold: %s.".formatted(Words.capital(product.words()), below.get(), rule.why()), rule.remedy()));
             }
         }
         return Optional.empty();
@@ -90,7 +91,7 @@ final class CoatRules {
         }
         if (loose) {
             found.add(new Refusal(Refusal.Kind.NOT_PREPARED, step.onto(), "%s stretches when it is wetted and takes the image askew."
-                    .formatted(Rules.capital(bench.support().orElseThrow().support().words())), "Tape it down on all sides first."));
+                    .formatted(Words.capital(bench.support().orElseThrow().support().words())), "Tape it down on all sides first."));
         }
         if (!step.product().releases() && !bench.layers(step.onto(), Receiver.class).isEmpty()) {
             found.add(new Refusal(Refusal.Kind.RECEIVER_ON, step.onto(),
@@ -130,7 +131,7 @@ final class CoatRules {
     /** What water lifts again lies on top. */
     static Optional<Refusal> soluble(Bench bench, Face face, String how) {
         return bench.topCoat(face).filter(coat -> coat.product().is(Trait.SOLUBLE)).map(coat -> new Refusal(Refusal.Kind.SOLUBLE_BELOW, face,
-                "%s lies on top and runs %s.".formatted(Rules.capital(coat.product().words()), how), "Fix it with a light spray first, outdoors."));
+                "%s lies on top and runs %s.".formatted(Words.capital(coat.product().words()), how), "Fix it with a light spray first, outdoors."));
     }
 
     static List<Refusal> infuse(Bench bench, Step.Infuse step) {
@@ -153,7 +154,7 @@ final class CoatRules {
                     "Keep 20 to 25 cm away, and keep moving."));
         }
         vapour(bench).ifPresent(coat -> found.add(new Refusal(Refusal.Kind.FLAMMABLE, step.face(),
-                "%s laid %s ago still gives off vapour that burns.".formatted(Rules.capital(coat.product().words()), Span.words(bench.now().minus(coat.laid()))),
+                "%s laid %s ago still gives off vapour that burns.".formatted(Words.capital(coat.product().words()), Span.words(bench.now().minus(coat.laid()))),
                 "No heat tool near it: open the windows and let it dry by itself.")));
         melting(bench, step.face()).ifPresent(words -> found.add(new Refusal(Refusal.Kind.MELTS, step.face(),
                 "%s under a heat tool.".formatted(words), "Let it dry in the air, or use a fan.")));

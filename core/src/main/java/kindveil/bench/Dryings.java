@@ -1,5 +1,6 @@
 package kindveil.bench;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -14,6 +15,7 @@ import kindveil.drying.Drying;
 import kindveil.drying.Overlay;
 import kindveil.drying.Stage;
 import kindveil.drying.Underlay;
+import kindveil.measure.Span;
 import kindveil.product.Law;
 import kindveil.product.Trait;
 import org.jspecify.annotations.Nullable;
@@ -71,7 +73,7 @@ final class Dryings {
         List<Layer> layers = bench.layers(face);
         int at = layers.indexOf(bench.topCoat(face).orElse(was));
         return Moves.change(bench, face.thing(), thing -> {
-            List<Layer> changed = new java.util.ArrayList<>(layers);
+            List<Layer> changed = new ArrayList<>(layers);
             changed.set(at, was.with(drying));
             return thing.withLayers(face.side(), changed);
         });
@@ -132,7 +134,7 @@ final class Dryings {
     /** The coats on a face have had hot air for as long as the act lasted; from now on they dry as before. */
     static Bench heated(Bench bench, Step.Heat step) {
         UnaryOperator<Layer> heated = layer -> layer instanceof Coating c && c.drying() != null
-                ? c.with(c.drying().heated(bench.now().minus(step.lasts()).isNegative() ? java.time.Duration.ZERO : bench.now().minus(step.lasts()), bench.now())) : layer;
+                ? c.with(c.drying().heated(Span.left(step.lasts(), bench.now()), bench.now())) : layer;
         return mapped(bench, reached(bench, step.face().thing()), heated);
     }
 

@@ -9,6 +9,7 @@ import kindveil.bench.Layer.Image;
 import kindveil.bench.Layer.Receiver;
 import kindveil.bench.Refusal.Kind;
 import kindveil.drying.Stage;
+import kindveil.measure.Words;
 import kindveil.product.Release;
 import kindveil.product.Trait;
 
@@ -108,7 +109,7 @@ final class JoinRules {
         return bed.isPresent() && step.moving().thing() == ThingKind.PRINT
                 && bench.layers(Face.PRINT_FRONT, Image.class).stream().noneMatch(image -> bed.get().product().releases(image.print().letsGo()))
                 ? Optional.of(new Refusal(Kind.NO_RELEASE, step.moving(), "%s has no coating that lets go into %s.".formatted(
-                        Rules.capital(printWords(bench)), bed.get().product().words()),
+                        Words.capital(printWords(bench)), bed.get().product().words()),
                         "Print it on the coated side of release film, with pigment ink.")) : Optional.empty();
     }
 
@@ -131,7 +132,7 @@ final class JoinRules {
     private static Optional<Refusal> hides(Bench bench, Step.Join step) {
         return !step.forGood() ? Optional.empty() : bench.layers(new Face(step.moving().thing(), Face.Side.FRONT), Carrier.class).stream()
                 .filter(c -> c.sheet() != Sheet.TISSUE).findFirst().map(c -> new Refusal(Kind.HIDES_THE_GROUND, step.moving(),
-                        "%s stays where it is laid and hides what is under it.".formatted(Rules.capital(c.sheet().words())),
+                        "%s stays where it is laid and hides what is under it.".formatted(Words.capital(c.sheet().words())),
                         "Print it on tissue, laser only, mounted on a carrier sheet; or choose a way that rubs the paper away."));
     }
 

@@ -1,6 +1,7 @@
 package kindveil.bench;
 
 import java.time.Duration;
+import java.util.Optional;
 import kindveil.drying.Damp;
 import kindveil.drying.Drying;
 import kindveil.drying.RoomCourse;
@@ -8,6 +9,7 @@ import kindveil.drying.Stage;
 import kindveil.light.Colour;
 import kindveil.light.Fibre;
 import kindveil.light.Toner;
+import kindveil.measure.Span;
 import kindveil.product.Product;
 import org.jspecify.annotations.Nullable;
 
@@ -67,15 +69,14 @@ public sealed interface Layer {
         }
 
         /** How long until it reaches a stage: nought when it has; empty when it never will in this air. */
-        java.util.Optional<Duration> until(Stage stage, Duration now) {
+        Optional<Duration> until(Stage stage, Duration now) {
             if (drying == null) {
-                Duration left = laid.plus(product.law().sets(air.at(laid))).minus(now);
-                return java.util.Optional.of(left.isNegative() ? Duration.ZERO : left);
+                return Optional.of(Span.left(now, laid.plus(product.law().sets(air.at(laid)))));
             }
             if (drying.waterShare(now) <= stage.waterShare() + 0.0005) {
-                return java.util.Optional.of(Duration.ZERO);
+                return Optional.of(Duration.ZERO);
             }
-            return drying.reaches(stage).map(t -> t.compareTo(now) <= 0 ? Duration.ZERO : t.minus(now));
+            return drying.reaches(stage).map(t -> Span.left(now, t));
         }
     }
 

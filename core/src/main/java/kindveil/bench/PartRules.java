@@ -9,6 +9,7 @@ import kindveil.bench.Layer.Image;
 import kindveil.bench.Refusal.Kind;
 import kindveil.drying.Stage;
 import kindveil.measure.Span;
+import kindveil.measure.Words;
 import kindveil.product.Release;
 
 /** Rules for parting things whole, and for cutting. */
@@ -105,7 +106,7 @@ final class PartRules {
         List<Refusal> found = new ArrayList<>();
         if (!bench.supportIs(Support.Trait.CARVES)) {
             found.add(new Refusal(Kind.NOT_TO_BE_CUT, face, "%s is not for carving.".formatted(
-                    Rules.capital(bench.support().map(u -> u.support().words()).orElse("this"))), "Take a lino, vinyl or wood block."));
+                    Words.capital(bench.support().map(u -> u.support().words()).orElse("this"))), "Take a lino, vinyl or wood block."));
         }
         boolean damp = bench.layers(face, Layer.Residue.class).stream().anyMatch(r -> r.filling() == kindveil.light.Fibre.Filling.WATER);
         if (damp) {

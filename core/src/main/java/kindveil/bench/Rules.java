@@ -11,6 +11,7 @@ import kindveil.drying.Stage;
 import kindveil.light.Fibre.Filling;
 import kindveil.measure.Figures;
 import kindveil.measure.Span;
+import kindveil.measure.Words;
 import kindveil.product.Product;
 import kindveil.product.Trait;
 
@@ -120,12 +121,12 @@ final class Rules {
                 && coat.until(Stage.RECOAT, bench.now()).filter(Duration::isZero).isPresent());
         return fixed ? Optional.empty() : bench.layers(front, Layer.Image.class).stream().filter(image -> !image.print().waterproof()).findFirst()
                 .map(image -> new Refusal(Kind.WATER_RUNS_INK, face,
-                        "%s dissolves in water and bleeds from %s.".formatted(capital(image.print().words()), what),
+                        "%s dissolves in water and bleeds from %s.".formatted(Words.capital(image.print().words()), what),
                         "Take a laser or photocopy of it, or fix the print with acrylic spray outdoors and use a way made for that."));
     }
 
     static Refusal notThere(Face face) {
-        return new Refusal(Kind.NOT_THERE, face, "%s is not on the bench.".formatted(capital(face.toString())),
+        return new Refusal(Kind.NOT_THERE, face, "%s is not on the bench.".formatted(Words.capital(face.toString())),
                 "Undo the act that took it away, or set it out first.");
     }
 
@@ -136,9 +137,5 @@ final class Rules {
     /** With its article, to begin a sentence. */
     static String one(String words) {
         return ("aeiou".indexOf(words.charAt(0)) >= 0 ? "An " : "A ") + words;
-    }
-
-    static String capital(String words) {
-        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 }

@@ -11,6 +11,7 @@ import kindveil.bench.Layer.Residue;
 import kindveil.bench.Refusal.Kind;
 import kindveil.drying.Stage;
 import kindveil.light.Fibre.Filling;
+import kindveil.measure.Words;
 import kindveil.product.Trait;
 
 /** Rules for water: wetting, rubbing paper away, dissolving. */
@@ -48,7 +49,7 @@ final class WaterRules {
         }
         boolean soaks = bench.supportIs(Support.Trait.SOAKS) || bench.supportIs(Support.Trait.METAL);
         return soaks ? Optional.empty() : Optional.of(new Refusal(Kind.WARPS, Face.SUPPORT_FRONT,
-                "%s warps or lets go when it is immersed.".formatted(Rules.capital(bench.support().map(u -> u.support().words()).orElse("the support"))),
+                "%s warps or lets go when it is immersed.".formatted(Words.capital(bench.support().map(u -> u.support().words()).orElse("the support"))),
                 "Wet only the print, with a mist or a sponge, or work on a heavy loose sheet."));
     }
 
@@ -95,7 +96,7 @@ final class WaterRules {
                     "Coat the face of the print first; the coats become the skin."));
         }
         sheets.stream().filter(c -> !c.sheet().rubsAway()).findFirst().ifPresent(c -> found.add(new Refusal(Kind.DOES_NOT_RUB, step.keeps(),
-                "%s does not rub away.".formatted(Rules.capital(c.sheet().words())),
+                "%s does not rub away.".formatted(Words.capital(c.sheet().words())),
                 "Print it with toner on thin copy paper for this way.")));
         bench.layers(Face.PRINT_FRONT, Image.class).stream().filter(image -> !image.print().lifts()).findFirst()
                 .ifPresent(image -> found.add(new Refusal(Kind.DOES_NOT_LIFT, step.keeps(),

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.DoubleFunction;
+import kindveil.measure.Span;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -56,8 +57,7 @@ public final class Drying {
 
     /** With hot air on it from {@code from} until {@code until}, and as it was from then on. */
     public Drying heated(Duration from, Duration until) {
-        Duration begun = from.compareTo(since) < 0 ? since : from;
-        return continued(bed, air.with(Airing.HEAT_TOOL), begun).continued(bed, air, until);
+        return continued(bed, air.with(Airing.HEAT_TOOL), Span.longer(since, from)).continued(bed, air, until);
     }
 
     /** In other air from {@code now} on. */
@@ -103,8 +103,7 @@ public final class Drying {
     }
 
     private Duration elapsed(Duration at) {
-        Duration elapsed = at.minus(since);
-        return elapsed.isNegative() ? Duration.ZERO : elapsed;
+        return Span.left(since, at);
     }
 
     /** Share of its first water left at a time, 0 to 1, in the middle studio. */
@@ -158,11 +157,7 @@ public final class Drying {
     public record Spread(Duration quarter, Duration half, Duration nineTenths) {
         /** The same counted from another time; what has passed then is nought. */
         public Spread from(Duration time) {
-            return new Spread(left(quarter, time), left(half, time), left(nineTenths, time));
-        }
-
-        private static Duration left(Duration of, Duration time) {
-            return of.compareTo(time) <= 0 ? Duration.ZERO : of.minus(time);
+            return new Spread(Span.left(time, quarter), Span.left(time, half), Span.left(time, nineTenths));
         }
     }
 }

@@ -91,8 +91,7 @@ public record Comparison(List<Difference> differences) {
             other.waits().stream().filter(w -> w.window().from().equals(wait.window().from())).findFirst().ifPresent(w -> {
                 Duration a = moment.start().minus(wait.began());
                 Duration b = other.start().minus(w.began());
-                Duration longer = a.compareTo(b) >= 0 ? a : b;
-                if (a.minus(b).abs().compareTo(SHORT) > 0 && a.minus(b).abs().toMillis() > ALIKE * longer.toMillis()) {
+                if (a.minus(b).abs().compareTo(SHORT) > 0 && a.minus(b).abs().toMillis() > ALIKE * Span.longer(a, b).toMillis()) {
                     found.add(new Difference(moment.act().title(), "after " + Span.words(a), "after " + Span.words(b)));
                 }
             });

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import kindveil.bench.Bench;
 import kindveil.bench.Refusal;
+import kindveil.measure.Span;
 import kindveil.measure.UnusableValue;
 import kindveil.way.Act;
 import kindveil.way.ActId;
@@ -103,8 +104,7 @@ public final class Making {
 
     /** When the hands must have begun an act that ends at {@code end}. */
     private Duration started(Act act, Duration end) {
-        Duration back = end.minus(act.handsOn());
-        return back.compareTo(walk.bench().now()) < 0 ? walk.bench().now() : back;
+        return Span.longer(walk.bench().now(), end.minus(act.handsOn()));
     }
 
     public Plan plan() {

@@ -36,6 +36,11 @@ public record Span(Duration least, @Nullable Duration most) {
         return a.compareTo(b) <= 0 ? a : b;
     }
 
+    /** From one time to another; nought where that has passed. */
+    public static Duration left(Duration now, Duration then) {
+        return longer(Duration.ZERO, then.minus(now));
+    }
+
     public static double inMinutes(Duration duration) {
         return duration.toMillis() / 60_000.0;
     }

@@ -23,6 +23,7 @@ import kindveil.light.Film;
 import kindveil.light.Look;
 import kindveil.light.Surface;
 import kindveil.light.Veil;
+import kindveil.measure.Words;
 import kindveil.product.Trait;
 import org.jspecify.annotations.Nullable;
 import kindveil.measure.Figures;
@@ -166,13 +167,13 @@ public record StackReading(List<Seen> layers, List<Mask> masks, Look look) {
         Part part = layer.mask().part();
         return switch (layer) {
             case Image image -> new Seen(Kind.TONER, inkWords(image), "lets " + Figures.rounded(image.toner().transmittance() * 100, 0) + " % through", part, 5, null);
-            case Coating coat when coat.product().is(Trait.OILY) -> new Seen(Kind.OIL, sentence(coat.product().words()), "fills the fibre", part, 0, null);
-            case Coating coat -> new Seen(coat.colour() == null ? Kind.COAT : Kind.PAINT, sentence(coat.product().words()),
+            case Coating coat when coat.product().is(Trait.OILY) -> new Seen(Kind.OIL, Words.capital(coat.product().words()), "fills the fibre", part, 0, null);
+            case Coating coat -> new Seen(coat.colour() == null ? Kind.COAT : Kind.PAINT, Words.capital(coat.product().words()),
                     Figures.rounded(coat.dryMicrometres(), 0) + " µm dry" + (part == Part.BACKED ? ", backed here" : ""), part, coat.dryMicrometres(), coat.colour());
             case Residue residue -> new Seen(Kind.FIBRE, "Paper fibre", Figures.rounded(residue.gramsPerSquareMetre(), 1) + " g/m², "
                     + filled(residue.filling()), part, residue.gramsPerSquareMetre() / 0.6, null);
             case Undercolour ground -> new Seen(Kind.GROUND, "Ground", ground.ground().words(), part, 0, null);
-            case Carrier sheet -> new Seen(Kind.SHEET, sentence(sheet.sheet().words()), Figures.rounded(sheet.sheet().gramsPerSquareMetre(), 0) + " g/m²", part, 40, null);
+            case Carrier sheet -> new Seen(Kind.SHEET, Words.capital(sheet.sheet().words()), Figures.rounded(sheet.sheet().gramsPerSquareMetre(), 0) + " g/m²", part, 40, null);
             case Receiver receiver -> new Seen(Kind.COAT, "Receiver coating", "still on: rinse before overprinting", part, 15, null);
             case Foil foil -> new Seen(Kind.FOIL, "Tape", "clear film", part, 30, null);
             case Relief relief -> new Seen(Kind.SHEET, "Relief", "stands up", part, 0, null);
@@ -195,10 +196,6 @@ public record StackReading(List<Seen> layers, List<Mask> masks, Look look) {
             case OIL -> "filled with oil";
             case ACRYLIC -> "filled with medium";
         };
-    }
-
-    private static String sentence(String words) {
-        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 
     /** The colour at one place, exactly: {@code coverages} of each mask, 0 to 1, over the ground's colour. */

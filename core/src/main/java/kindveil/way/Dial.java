@@ -4,6 +4,7 @@ import java.util.Optional;
 import kindveil.measure.Figures;
 import kindveil.measure.Preset;
 import kindveil.measure.UnusableValue;
+import kindveil.measure.Words;
 
 /**
  * A default that may be changed: freely inside its usual range, with a question outside it, never outside the possible.
@@ -33,11 +34,7 @@ public record Dial(String key, String words, Preset usual, double possibleLeast,
             return Optional.empty();
         }
         boolean less = value < usual.least();
-        return Optional.of("%s %s %s is %s than usual (%s): %s Did you mean it?".formatted(capital(words), Figures.plain(value), usual.unit(),
+        return Optional.of("%s %s %s is %s than usual (%s): %s Did you mean it?".formatted(Words.capital(words), Figures.plain(value), usual.unit(),
                 less ? "less" : "more", usual, less ? below : above));
-    }
-
-    private static String capital(String words) {
-        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 }

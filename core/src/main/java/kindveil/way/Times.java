@@ -50,8 +50,8 @@ public record Times(Duration earliest, Duration advised, @Nullable Duration clos
         return switch (dry.what()) {
             case Window.Dries.Coats coats -> coats(dry, coats, bench);
             case Window.Dries.Fibre fibre -> bench.layers(fibre.on(), Residue.class).stream().filter(r -> r.filling() == kindveil.light.Fibre.Filling.WATER).findFirst()
-                    .map(damp -> modelled(dry, Optional.ofNullable(damp.white()).map(white -> steady(white.minus(bench.now()))))).orElse(practice(dry));
-            case Window.Dries.Sheet sheet -> modelled(dry, Damp.sheet(sheet.hung()).dry(bench.air(), bench.now()).map(at -> steady(at.minus(bench.now()))));
+                    .map(damp -> modelled(dry, Optional.ofNullable(damp.white()).map(white -> steady(white, bench)))).orElse(practice(dry));
+            case Window.Dries.Sheet sheet -> modelled(dry, Damp.sheet(sheet.hung()).dry(bench.air(), bench.now()).map(at -> steady(at, bench)));
             case Window.Dries.Practice practice -> practice(dry);
         };
     }
@@ -60,8 +60,8 @@ public record Times(Duration earliest, Duration advised, @Nullable Duration clos
         return new Times(dry.least(), dry.usual(), null, null, null, false);
     }
 
-    private static Drying.Spread steady(Duration middle) {
-        Duration held = Span.longer(Duration.ZERO, middle);
+    private static Drying.Spread steady(Duration at, Bench bench) {
+        Duration held = Span.left(bench.now(), at);
         return new Drying.Spread(held, held, held);
     }
 

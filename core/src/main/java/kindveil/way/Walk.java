@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import kindveil.bench.Bench;
+import kindveil.measure.Span;
 import kindveil.way.Trace.Moment;
 import kindveil.way.Trace.Wait;
 
@@ -75,9 +76,13 @@ public final class Walk {
     /** The act at hand done between two times of the bench, its check answered; moves on to where that leads. */
     public Moment take(Duration start, Duration end, Answer answer) {
         Act act = current().orElseThrow();
+        return take(act, waits(act), start, end, answer);
+    }
+
+    private Moment take(Act act, List<Wait> waits, Duration start, Duration end, Answer answer) {
         Bench before = bench.at(start);
         Bench after = before.at(end).after(act.step());
-        Moment moment = new Moment(act, start, end, before, after, waits(act), before.refusals(act.step()), before.concerns(act.step()));
+        Moment moment = new Moment(act, start, end, before, after, waits, before.refusals(act.step()), before.concerns(act.step()));
         done.put(act.id(), moment);
         bench = after;
         index = plan.next(index, answer);
@@ -92,14 +97,12 @@ public final class Walk {
     /** To the end, each act as soon as it is advised and not before {@code earliest}, each check as expected. */
     public List<Moment> toTheEnd(Duration earliest) {
         List<Moment> taken = new ArrayList<>();
-        Duration free = earliest.compareTo(bench.now()) > 0 ? earliest : bench.now();
+        Duration free = Span.longer(earliest, bench.now());
         while (index < plan.acts().size()) {
             Act act = plan.acts().get(index);
-            Duration start = free;
-            for (Wait wait : waits(act)) {
-                start = wait.advisedEnd().compareTo(start) > 0 ? wait.advisedEnd() : start;
-            }
-            Moment moment = take(start, start.plus(act.handsOn()), act.usual());
+            List<Wait> waits = waits(act);
+            Duration start = waits.stream().map(Wait::advisedEnd).reduce(free, Span::longer);
+            Moment moment = take(act, waits, start, start.plus(act.handsOn()), act.usual());
             taken.add(moment);
             free = moment.end();
         }

@@ -75,7 +75,7 @@ class DemoStudio implements SmartLifecycle {
 
     @Override
     public void start() {
-        if (pieces.all().isEmpty()) {
+        if (pieces.none()) {
             setUp();
         }
         running = true;

@@ -15,6 +15,7 @@ import kindveil.bench.Support;
 import kindveil.catalogue.Catalogue;
 import kindveil.measure.Length;
 import kindveil.measure.UnusableValue;
+import kindveil.measure.Words;
 import kindveil.way.Trace;
 import kindveil.way.Way;
 import kindveil.way.Window;
@@ -61,8 +62,8 @@ public record PlanFile(String title, Support support, Ground ground, Colour grou
         plan.put("format", FORMAT);
         plan.put("version", VERSION);
         plan.put("title", title);
-        plan.put("support", token(support));
-        plan.put("ground", token(ground));
+        plan.put("support", Words.token(support));
+        plan.put("ground", Words.token(ground));
         plan.put("groundColour", groundColour.toString());
         if (page != null) {
             plan.put("page", Map.of("width", page.width.millimetres(), "height", page.height.millimetres()));
@@ -79,10 +80,10 @@ public record PlanFile(String title, Support support, Ground ground, Colour grou
             all.put("width", veil.width.millimetres());
             all.put("right", veil.right.millimetres());
             all.put("down", veil.down.millimetres());
-            all.put("print", token(veil.print));
-            all.put("hand", token(veil.hand));
+            all.put("print", Words.token(veil.print));
+            all.put("hand", Words.token(veil.hand));
         }
-        all.put("wish", token(veil.wish));
+        all.put("wish", Words.token(veil.wish));
         all.put("choices", new TreeMap<>(veil.choices));
         all.put("dials", new TreeMap<>(veil.dials));
         Map<String, String> colours = new TreeMap<>();
@@ -112,10 +113,6 @@ public record PlanFile(String title, Support support, Ground ground, Colour grou
             return w;
         }).toList());
         return act;
-    }
-
-    private static String token(Enum<?> constant) {
-        return constant.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     // ---- reading
@@ -298,11 +295,11 @@ public record PlanFile(String title, Support support, Ground ground, Colour grou
                 return otherwise;
             }
             for (E constant : type.getEnumConstants()) {
-                if (value != null && token(constant).equals(value.asString(""))) {
+                if (value != null && Words.token(constant).equals(value.asString(""))) {
                     return constant;
                 }
             }
-            wrong(at + field, value, "one of " + Arrays.stream(type.getEnumConstants()).map(PlanFile::token).toList());
+            wrong(at + field, value, "one of " + Arrays.stream(type.getEnumConstants()).map(Words::token).toList());
             return otherwise;
         }
 

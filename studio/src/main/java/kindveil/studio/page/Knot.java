@@ -9,6 +9,7 @@ import kindveil.measure.Span;
 import kindveil.reading.AmountReading;
 import kindveil.reading.CautionReading;
 import kindveil.reading.TimeReading;
+import kindveil.way.ActId;
 import kindveil.way.Answer;
 import kindveil.way.Trace;
 import kindveil.way.Window;
@@ -59,8 +60,8 @@ public record Knot(String title, String how, String hands, String clock, String 
     }
 
     /** What an act takes or mixes, in the artist's measures. */
-    public static String amount(java.util.Optional<AmountReading.Portion> portion, java.util.Optional<AmountReading.Batch> batch, Say say) {
-        return Stream.concat(portion.stream().map(p -> "%s of %s, %s µm wet".formatted(say.both(p.volume()), p.product().words(), Figures.rounded(p.micrometres(), 0))),
-                batch.stream().map(b -> String.join(", ", b.shares().stream().map(s -> say.both(s.volume()) + " of " + s.words()).toList()))).findFirst().orElse("");
+    public static String amount(AmountReading amounts, ActId act, Say say) {
+        return Stream.concat(amounts.forAct(act).stream().map(p -> "%s of %s, %s µm wet".formatted(say.both(p.volume()), p.product().words(), Figures.rounded(p.micrometres(), 0))),
+                amounts.batch(act).stream().map(b -> String.join(", ", b.shares().stream().map(s -> say.both(s.volume()) + " of " + s.words()).toList()))).findFirst().orElse("");
     }
 }

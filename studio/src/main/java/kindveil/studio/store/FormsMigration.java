@@ -9,12 +9,12 @@ import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
-import kindveil.drying.Room;
 import kindveil.light.Colour;
 import kindveil.making.Begun;
 import kindveil.making.Deed;
 import kindveil.making.Departure;
 import kindveil.making.Making;
+import kindveil.measure.Words;
 import kindveil.studio.store.form.DesignForm;
 import kindveil.studio.store.form.FirstForm;
 import kindveil.studio.store.form.GatheringForm;
@@ -27,11 +27,11 @@ import kindveil.studio.work.log.Judged;
 import kindveil.studio.work.piece.Basis;
 import kindveil.studio.work.piece.Design;
 import kindveil.studio.work.room.ToldRoom;
-import kindveil.way.Act;
 import kindveil.way.ActId;
 import org.flywaydb.core.api.MigrationVersion;
 import org.flywaydb.core.api.migration.Context;
 import org.flywaydb.core.api.migration.JavaMigration;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /**
@@ -126,7 +126,7 @@ class FormsMigration implements JavaMigration {
                 Begun begun = FirstForm.begun(row.getString(3));
                 Making making = Json.guarded(() -> Making.asFarAsItFits(begun.plan(), instant(row, 2), deedsOf(connection, id)));
                 update(connection, "update making set plan_json = ?, finished = ?, at_hand = ? where id = ?", Json.write(PlanForm.of(begun)), making.finished(),
-                        making.current().map(Act::title).orElse(""), id);
+                        MakingEntity.atHand(making), id);
             } catch (Unreadable leftAsItIs) {
                 // told of when it is read
             }
@@ -182,8 +182,8 @@ class FormsMigration implements JavaMigration {
         });
     }
 
-    private static String token(String name) {
-        return name == null ? null : name.toLowerCase(java.util.Locale.ROOT).replace('_', '-');
+    private static @Nullable String token(@Nullable String name) {
+        return name == null ? null : Words.token(name);
     }
 
     private static Judged judged(Connection connection, ResultSet row) throws SQLException {
@@ -200,13 +200,11 @@ class FormsMigration implements JavaMigration {
             Instant from = instant(row, 19);
             List<Deed> deeds = deedsOf(connection, making);
             departures = Json.guarded(() -> Departure.of(Making.asFarAsItFits(begun.plan(), from, deeds)));
-            answers = deeds.stream().filter(deed -> !deed.assumed()).flatMap(deed -> begun.plan().act(deed.act()).filter(act -> deed.answer() < act.answers().size()).stream()
-                    .map(act -> new Judged.Answered(act.id(), act.title(), act.answers().get(deed.answer()).words(), deed.at()))).toList();
-            ways = begun.parts().stream().map(part -> new Judged.WayOf(part.way(), part.name(), part.chosen(), List.of())).toList();
-            Room room = begun.plan().bench().room();
-            air = List.of(new ToldRoom(from, room.temperature().celsius(), room.humidity().percent()));
+            answers = Judged.Answered.of(begun.plan(), deeds);
+            ways = Judged.WayOf.of(begun);
+            air = List.of(ToldRoom.of(from, begun.plan().bench().room()));
         }
-        return new Judged(title, 0, ways, Vocabulary.WISH.read(token(row.getString(6))), new Judged.Print(design.print(), row.getString(9), 1, design.print().sheet().words()), air, departures, answers,
-                Vocabulary.LOOK.read(token(row.getString(15))), row.getInt(16), null);
+        return new Judged(title, 0, ways, Vocabulary.WISH.readFirstForm(row.getString(6)), new Judged.Print(design.print(), row.getString(9), 1, design.print().sheet().words()), air, departures, answers,
+                Vocabulary.LOOK.readFirstForm(row.getString(15)), row.getInt(16), null);
     }
 }

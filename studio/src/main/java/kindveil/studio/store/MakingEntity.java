@@ -33,8 +33,13 @@ class MakingEntity {
 
     void stands(Making making) {
         finished = making.finished();
+        atHand = atHand(making);
+    }
+
+    /** The act at hand in words, empty at the end. */
+    static String atHand(Making making) {
         String title = making.current().map(Act::title).orElse("");
-        atHand = title.length() > LONGEST ? title.substring(0, LONGEST) : title;
+        return title.length() > LONGEST ? title.substring(0, LONGEST) : title;
     }
 
     MakingLine line() {

@@ -3,7 +3,6 @@ package kindveil.studio.store;
 import jakarta.persistence.EntityManager;
 import jakarta.persistence.LockModeType;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -14,8 +13,8 @@ import kindveil.making.Begun;
 import kindveil.making.Making;
 import kindveil.studio.store.form.Json;
 import kindveil.studio.store.form.PlanForm;
-import kindveil.studio.store.form.Unreadable;
 import kindveil.studio.work.Damaged;
+import kindveil.studio.work.Kept;
 import kindveil.studio.work.NotFound;
 import kindveil.studio.work.Outdated;
 import kindveil.studio.work.making.MakingLine;
@@ -40,15 +39,7 @@ class StoredMakings implements Makings {
 
     @Override
     public Optional<StoredMaking> find(UUID id) {
-        MakingEntity e = entities.find(MakingEntity.class, id);
-        if (e == null) {
-            return Optional.empty();
-        }
-        try {
-            return Optional.of(making(e, told(List.of(id)).getOrDefault(id, List.of()), rooms.since(e.begun)));
-        } catch (Unreadable unreadable) {
-            throw new NotFound("readable making (%s)".formatted(unreadable.getMessage()), id);
-        }
+        return SetApart.one(entities.find(MakingEntity.class, id), "making", id, e -> making(e, told(List.of(id)).getOrDefault(id, List.of()), rooms.since(e.begun)));
     }
 
     @Override
@@ -66,23 +57,14 @@ class StoredMakings implements Makings {
     }
 
     @Override
-    public List<StoredMaking> active() {
-        List<MakingEntity> open = entities.createQuery("select e from MakingEntity e where e.laidAside = false and e.finished = false and e.plan is not null order by e.begun", MakingEntity.class)
-                .getResultList();
+    public Kept<StoredMaking> active() {
+        List<MakingEntity> open = entities.createQuery("select e from MakingEntity e where e.plan is null or e.laidAside = false and e.finished = false order by e.begun", MakingEntity.class).getResultList();
         if (open.isEmpty()) {
-            return List.of();
+            return new Kept<>(List.of(), List.of());
         }
         Map<UUID, List<ToldDeed>> told = told(open.stream().map(e -> e.id).toList());
         List<ToldRoom> air = rooms.since(open.getFirst().begun);
-        List<StoredMaking> read = new ArrayList<>();
-        for (MakingEntity e : open) {
-            try {
-                read.add(making(e, told.getOrDefault(e.id, List.of()), since(air, e.begun)));
-            } catch (Unreadable setApart) {
-                // told of by damaged()
-            }
-        }
-        return read;
+        return SetApart.of(open, e -> making(e, told.getOrDefault(e.id, List.of()), since(air, e.begun)), (e, wrong) -> new Damaged("A making", e.id, wrong));
     }
 
     /** The last told before a moment, and all after it. */
@@ -92,19 +74,6 @@ class StoredMakings implements Makings {
             from = air.get(i).at().isAfter(begun) ? from : i;
         }
         return air.subList(from, air.size());
-    }
-
-    @Override
-    public List<Damaged> damaged() {
-        List<Damaged> damaged = new ArrayList<>();
-        for (MakingEntity e : entities.createQuery("select e from MakingEntity e where e.plan is null or e.laidAside = false and e.finished = false", MakingEntity.class).getResultList()) {
-            try {
-                plan(e);
-            } catch (Unreadable unreadable) {
-                damaged.add(new Damaged("A making", e.id, unreadable.getMessage()));
-            }
-        }
-        return damaged;
     }
 
     private static Begun plan(MakingEntity e) {

@@ -1,14 +1,13 @@
 package kindveil.studio.store;
 
 import jakarta.persistence.EntityManager;
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import kindveil.studio.store.form.Unreadable;
 import kindveil.studio.work.Damaged;
+import kindveil.studio.work.Kept;
 import kindveil.studio.work.NotFound;
 import kindveil.studio.work.Outdated;
 import kindveil.studio.work.piece.Piece;
@@ -28,22 +27,17 @@ class StoredPieces implements Pieces {
 
     @Override
     public Optional<Piece> find(UUID id) {
-        PieceEntity e = entities.find(PieceEntity.class, id);
-        try {
-            return Optional.ofNullable(e).map(PieceEntity::piece);
-        } catch (Unreadable unreadable) {
-            throw new NotFound("readable piece (%s)".formatted(unreadable.getMessage()), id);
-        }
+        return SetApart.one(entities.find(PieceEntity.class, id), "piece", id, PieceEntity::piece);
     }
 
     @Override
-    public List<Piece> all() {
+    public Kept<Piece> kept() {
         return read(entities.createQuery(ALL, PieceEntity.class).getResultList());
     }
 
     @Override
     public List<Piece> all(Collection<UUID> ids) {
-        return ids.isEmpty() ? List.of() : read(entities.createQuery("select distinct p from PieceEntity p left join fetch p.veils where p.id in :ids", PieceEntity.class).setParameter("ids", ids).getResultList());
+        return ids.isEmpty() ? List.of() : read(entities.createQuery("select distinct p from PieceEntity p left join fetch p.veils where p.id in :ids", PieceEntity.class).setParameter("ids", ids).getResultList()).read();
     }
 
     @Override
@@ -58,30 +52,8 @@ class StoredPieces implements Pieces {
         return entities.createQuery("select count(p) from PieceEntity p", Long.class).getSingleResult() == 0;
     }
 
-    /** Those that can be read; the others are told of by {@link #damaged}. */
-    private static List<Piece> read(List<PieceEntity> rows) {
-        List<Piece> pieces = new ArrayList<>();
-        for (PieceEntity e : rows) {
-            try {
-                pieces.add(e.piece());
-            } catch (Unreadable setApart) {
-                // told of by damaged()
-            }
-        }
-        return pieces;
-    }
-
-    @Override
-    public List<Damaged> damaged() {
-        List<Damaged> damaged = new ArrayList<>();
-        for (PieceEntity e : entities.createQuery(ALL, PieceEntity.class).getResultList()) {
-            try {
-                e.piece();
-            } catch (Unreadable unreadable) {
-                damaged.add(new Damaged("The piece “%s”".formatted(e.title), e.id, unreadable.getMessage()));
-            }
-        }
-        return damaged;
+    private static Kept<Piece> read(List<PieceEntity> rows) {
+        return SetApart.of(rows, PieceEntity::piece, (e, wrong) -> new Damaged("The piece “%s”".formatted(e.title), e.id, wrong));
     }
 
     @Override

@@ -30,8 +30,6 @@ import kindveil.studio.store.form.Unreadable;
 import kindveil.studio.work.log.LogWork;
 import kindveil.studio.work.making.MakeWork;
 import kindveil.studio.work.making.StoredMaking;
-import kindveil.studio.work.piece.Piece;
-import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.piece.Pieces;
 import kindveil.studio.work.room.Rooms;
 import kindveil.studio.work.sheet.Gatherings;
@@ -67,9 +65,9 @@ class FrozenTest {
         try (OpenStudio.Studio studio = OpenStudio.open(thawed())) {
             Pieces pieces = studio.bean(Pieces.class);
             MakeWork makings = studio.bean(MakeWork.class);
-            assertEquals(List.of(), pieces.damaged());
-            assertEquals(List.of(), makings.damaged());
-            assertEquals(List.of(), studio.bean(LogWork.class).damaged());
+            assertEquals(List.of(), pieces.kept().apart());
+            assertEquals(List.of(), makings.kept().apart());
+            assertEquals(List.of(), studio.bean(LogWork.class).kept().apart());
             assertStands(makings, 101, "coat-wash");
             assertStands(makings, 102, "lay");
             assertStands(makings, 103, "set-out-gel-plate");

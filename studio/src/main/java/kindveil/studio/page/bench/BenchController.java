@@ -50,7 +50,7 @@ class BenchController {
         Map<UUID, Piece> theirs = pieces.all(running.stream().map(StoredMaking::piece).distinct().toList());
         for (StoredMaking other : running) {
             if (theirs.containsKey(other.piece())) {
-                others.addAll(BenchView.slips(other, theirs.get(other.piece()).title(), true, say, now));
+                others.addAll(BenchView.slips(other.making(), theirs.get(other.piece()).title(), true, say, now));
             }
         }
         ModelAndView page = new ModelAndView("bench/bench");

@@ -9,6 +9,7 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import kindveil.making.Clock;
 import kindveil.making.Making;
+import kindveil.reading.AmountReading;
 import kindveil.reading.CautionReading;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.piece.Piece;
@@ -92,10 +93,10 @@ public record BenchView(UUID run, UUID piece, String pieceTitle, String way, int
     /** @param others what runs elsewhere; this making's own windows come before it */
     static BenchView of(StoredMaking run, Piece piece, List<Slip> others, Say say) {
         Comparator<Slip> pressing = Comparator.comparingLong(Slip::turning);
-        List<Slip> own = slips(run, piece.title(), false, say, say.now());
+        Making making = run.making();
+        List<Slip> own = slips(making, piece.title(), false, say, say.now());
         List<Slip> slips = Stream.concat(own.stream().sorted(pressing), others.stream().sorted(pressing)).limit(MOST_SLIPS).toList();
         int more = own.size() + others.size() - slips.size();
-        Making making = run.making();
         String last = making.moments().isEmpty() ? "" : making.moments().getLast().act().title();
         int seq = run.told().size();
         if (making.finished()) {
@@ -104,8 +105,9 @@ public record BenchView(UUID run, UUID piece, String pieceTitle, String way, int
         }
         Act act = making.current().orElseThrow();
         ClockView clock = making.clock().map(c -> ClockView.of(c, say)).orElse(null);
-        String amount = run.portion(act.id()).map(p -> say.both(p.volume()) + " of " + p.product().words())
-                .or(() -> run.batch(act.id()).map(b -> String.join(", ", b.shares().stream().map(share -> say.both(share.volume()) + " " + share.words()).toList()))).orElse("");
+        AmountReading amounts = run.amounts(act.id());
+        String amount = amounts.forAct(act.id()).map(p -> say.both(p.volume()) + " of " + p.product().words())
+                .or(() -> amounts.batch(act.id()).map(b -> String.join(", ", b.shares().stream().map(share -> say.both(share.volume()) + " " + share.words()).toList()))).orElse("");
         return new BenchView(run.id(), piece.id(), piece.title(), run.wayOf(act.id()), making.position(), making.position() + making.remaining() - 1, seq,
                 act.title(), act.how(), amount, String.join(" ", CautionReading.words(act.step())), clock, answers(act),
                 making.rescue().map(Answer::meaning).orElse(""), making.following().map(Act::title).orElse("write down what came"), slips, more, later(making), false, last, startsDwell(making, act));
@@ -136,8 +138,7 @@ public record BenchView(UUID run, UUID piece, String pieceTitle, String way, int
     }
 
     /** The windows of a making beside its act at hand, and that act's own when {@code withCurrent}. */
-    static List<Slip> slips(StoredMaking run, String name, boolean withCurrent, Say say, Instant now) {
-        Making making = run.making();
+    static List<Slip> slips(Making making, String name, boolean withCurrent, Say say, Instant now) {
         List<Slip> slips = new ArrayList<>();
         if (withCurrent) {
             making.current().ifPresent(act -> making.clock().ifPresent(clock -> slips.add(slip(name, act.title(), clock, say, now, slips.size()))));

@@ -1,5 +1,6 @@
 package kindveil.studio.page.piece;
 
+import kindveil.measure.Words;
 import kindveil.way.Base;
 import java.util.HashMap;
 import java.util.List;
@@ -124,7 +125,7 @@ public record BuildForm(Way way, List<Slot> slots, List<Number> numbers, List<Po
             String text = all.getOrDefault(DIAL + dial.key(), "").strip();
             if (!text.isEmpty()) {
                 String plain = text.endsWith(dial.usual().unit()) ? text.substring(0, text.length() - dial.usual().unit().length()).strip() : text;
-                Double value = problems.number(capital(dial.words()), plain, dial.possibleLeast(), dial.possibleMost(), dial.usual().unit(),
+                Double value = problems.number(Words.capital(dial.words()), plain, dial.possibleLeast(), dial.possibleMost(), dial.usual().unit(),
                         dial.below() + " Leave it empty for the usual " + dial.usual() + ".");
                 if (value != null) {
                     dials.put(dial.key(), value);
@@ -132,9 +133,5 @@ public record BuildForm(Way way, List<Slot> slots, List<Number> numbers, List<Po
             }
         }
         return dials;
-    }
-
-    private static String capital(String words) {
-        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 }

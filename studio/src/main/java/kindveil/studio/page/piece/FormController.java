@@ -6,6 +6,7 @@ import java.util.UUID;
 import kindveil.measure.Figures;
 import kindveil.measure.Length;
 import kindveil.measure.UnusableValue;
+import kindveil.measure.Words;
 import kindveil.sheet.CurvedForm;
 import kindveil.studio.intake.FormTemplate;
 import kindveil.studio.page.Download;
@@ -109,10 +110,10 @@ class FormController {
         String strain = String.format(Locale.ROOT, "%.1f %%", Math.abs(lie.strain()) * 100);
         String does = lie.strain() > 0 ? "Its rim is %s too long for the form: it must shrink by that or fold.".formatted(strain) : "Its rim is %s too short for the form: it must stretch by that or tear.".formatted(strain);
         if (lie.lies()) {
-            return "%s %s bears about %s, so it can be pressed on from the middle outwards.".formatted(does, Character.toUpperCase(what.charAt(0)) + what.substring(1), bears);
+            return "%s %s bears about %s, so it can be pressed on from the middle outwards.".formatted(does, Words.capital(what), bears);
         }
         return "%s %s bears about %s (assumed; it varies by half). Beyond %s from the middle cut it towards the middle, evenly round, %s".formatted(does,
-                Character.toUpperCase(what.charAt(0)) + what.substring(1), bears, say.one(lie.from()),
+                Words.capital(what), bears, say.one(lie.from()),
                 lie.strain() > 0 ? String.format(Locale.ROOT, "taking out %.1f° at the rim each time.", lie.angle()) : String.format(Locale.ROOT, "and let each slit open by %.1f°.", lie.angle()));
     }
 

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import kindveil.measure.Span;
+import kindveil.reading.AmountReading;
 import kindveil.reading.CautionReading;
 import kindveil.reading.TimeReading;
 import kindveil.studio.page.Knot;
@@ -44,7 +45,8 @@ class MakeController {
         ModelAndView page = new ModelAndView("piece/make");
         page.addObject("head", PieceHead.of(piece, "Make"));
         page.addObject("planned", planned);
-        page.addObject("knots", times.entries().stream().map(entry -> Knot.of(entry, Knot.amount(planned.portion(entry.act().id()), planned.batch(entry.act().id()), say))).toList());
+        List<AmountReading> amounts = planned.amounts();
+        page.addObject("knots", times.entries().stream().map(entry -> Knot.of(entry, Knot.amount(amounts.get(entry.act().id().part()), entry.act().id(), say))).toList());
         page.addObject("hands", Span.words(times.handsOn()));
         page.addObject("elapsed", Knot.elapsed(times));
         page.addObject("needs", planned.needs().entrySet().stream().map(e -> new Need(e.getKey().words(), say.both(e.getValue()))).toList());

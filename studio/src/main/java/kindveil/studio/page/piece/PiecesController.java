@@ -1,20 +1,17 @@
 package kindveil.studio.page.piece;
 
+import kindveil.studio.work.Kept;
 import org.jspecify.annotations.Nullable;
 import kindveil.studio.work.piece.Page;
 import kindveil.studio.work.picture.StoredPicture;
 import kindveil.studio.work.making.MakingLine;
-import kindveil.studio.work.Damaged;
 import kindveil.tone.Size;
 import java.util.Map;
 import kindveil.studio.work.piece.Image;
 import java.io.IOException;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
-import kindveil.making.Making;
 import kindveil.measure.Length;
-import kindveil.reading.LookState;
 import kindveil.studio.intake.PlanFile;
 import kindveil.studio.page.Download;
 import kindveil.studio.page.Problems;
@@ -24,7 +21,6 @@ import kindveil.studio.work.making.MakeWork;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.picture.PictureWork;
-import kindveil.studio.work.making.StoredMaking;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -66,8 +62,9 @@ class PiecesController {
 
     private ModelAndView page(NewForm form, List<String> problems) {
         ModelAndView page = new ModelAndView("piece/pieces");
-        page.addObject("rows", rows());
-        page.addObject("apart", pieces.damaged().stream().map(Damaged::sentence).toList());
+        Kept<Piece> kept = pieces.kept();
+        page.addObject("rows", rows(kept.read()));
+        page.addObject("apart", kept.sentences());
         page.addObject("form", form);
         page.addObject("problems", problems);
         if (!problems.isEmpty()) {
@@ -77,8 +74,7 @@ class PiecesController {
     }
 
     /** However many there are, they are asked for in one go. */
-    private List<Row> rows() {
-        List<Piece> all = pieces.all();
+    private List<Row> rows(List<Piece> all) {
         Map<UUID, StoredPicture> leading = pictures.all(all.stream().map(piece -> piece.leading().source()).distinct().toList());
         Map<UUID, MakingLine> newest = makings.newest();
         return all.stream().filter(piece -> leading.containsKey(piece.leading().source())).map(piece -> row(piece, leading.get(piece.leading().source()), newest.get(piece.id()))).toList();

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import kindveil.measure.Figures;
 import kindveil.measure.Length;
+import kindveil.measure.Words;
 import kindveil.reading.LookState;
 import kindveil.reading.StackReading.Kind;
 import kindveil.reading.StackReading.Seen;
@@ -119,7 +120,7 @@ public record SectionView(String place, String toner, String seen, String lightn
 
     private static Drawn support(Support support, double y, double height) {
         String kind = support.is(Support.Trait.WOOD) ? "wood" : "paper";
-        return new Drawn(kind, Character.toUpperCase(support.words().charAt(0)) + support.words().substring(1), "what carries it all", "", y, height,
+        return new Drawn(kind, Words.capital(support.words()), "what carries it all", "", y, height,
                 support.is(Support.Trait.WOOD) ? "#dcbf92" : support.is(Support.Trait.METAL) ? "#c9d0d3" : support.is(Support.Trait.TEARS_WET) ? "#3a3f42" : "#f1ece0", 1);
     }
 }

@@ -2,10 +2,10 @@ package kindveil.studio.page.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.UUID;
 import kindveil.bench.PrintKind;
 import kindveil.measure.UnitSystem;
+import kindveil.measure.Words;
 import kindveil.sheet.CheckRule;
 import kindveil.sheet.Master;
 import kindveil.sheet.Packing;
@@ -57,7 +57,7 @@ public record SheetView(String address, String carrier, String heading, String t
     }
 
     static String word(PrintKind kind) {
-        return kind.name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return Words.token(kind);
     }
 
     static SheetView of(Batch batch, SheetWork work, SheetFiles files, Say say) {

@@ -6,7 +6,7 @@ import java.util.UUID;
 import kindveil.making.Comparison;
 import kindveil.measure.UnusableValue;
 import kindveil.studio.page.Say;
-import kindveil.studio.work.Damaged;
+import kindveil.studio.work.Kept;
 import kindveil.studio.work.log.LogEntry;
 import kindveil.studio.work.log.LogWork;
 import kindveil.studio.work.making.MakeWork;
@@ -34,9 +34,10 @@ class LogController {
 
     @GetMapping("/log")
     String log(Model model) {
-        List<Row> rows = log.all().stream().filter(entry -> !entry.struck()).map(this::row).toList();
+        Kept<LogEntry> kept = log.kept();
+        List<Row> rows = kept.read().stream().filter(entry -> !entry.struck()).map(this::row).toList();
         model.addAttribute("rows", rows);
-        model.addAttribute("apart", log.damaged().stream().map(Damaged::sentence).toList());
+        model.addAttribute("apart", kept.sentences());
         return "today/log";
     }
 

@@ -1,15 +1,13 @@
 package kindveil.studio.page.today;
 
+import kindveil.studio.work.Kept;
 import kindveil.studio.work.piece.Page;
 import kindveil.studio.work.picture.StoredPicture;
-import kindveil.studio.work.Damaged;
 import java.util.Map;
 import java.time.ZoneId;
 import java.util.List;
-import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
-import java.util.stream.Collectors;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.making.MakeWork;
 import kindveil.studio.work.piece.Piece;
@@ -40,13 +38,13 @@ class TodayController {
 
     @GetMapping("/")
     String today(Model model) {
-        List<StoredMaking> active = makings.active();
-        List<TodayView.Followed> followed = followed(active);
+        Kept<StoredMaking> active = makings.kept();
+        List<TodayView.Followed> followed = followed(active.read());
         List<Piece> ready = pieces.unmade(MOST_TRIED).stream().filter(piece -> pieces.plan(piece).sound()).limit(MOST_READY).toList();
         model.addAttribute("today", TodayView.of(followed, ready, say, zone));
         model.addAttribute("nothing", pieces.none());
-        Stream<Damaged> theirPieces = followed.size() < active.size() ? pieces.damaged().stream() : Stream.empty();
-        model.addAttribute("apart", Stream.concat(makings.damaged().stream(), theirPieces).map(Damaged::sentence).toList());
+        Stream<String> theirPieces = followed.size() < active.read().size() ? pieces.kept().sentences().stream() : Stream.empty();
+        model.addAttribute("apart", Stream.concat(active.sentences().stream(), theirPieces).toList());
         model.addAttribute("heading", say.heading());
         model.addAttribute("air", say.air());
         model.addAttribute("now", say.now().toEpochMilli());

@@ -161,7 +161,7 @@ class WayController {
         TimeReading times = TimeReading.of(trace);
         AmountReading amounts = AmountReading.of(trace, brief.width(), brief.height());
         page.addObject("growth", Growth.of(trace));
-        page.addObject("knots", times.entries().stream().map(e -> Knot.of(e, Knot.amount(amounts.forAct(e.act().id()), amounts.batch(e.act().id()), say))).toList());
+        page.addObject("knots", times.entries().stream().map(e -> Knot.of(e, Knot.amount(amounts, e.act().id(), say))).toList());
         page.addObject("hands", Span.words(times.handsOn()));
         page.addObject("elapsed", Knot.elapsed(times));
         page.addObject("needs", amounts.byProduct().entrySet().stream().map(e -> new Need(e.getKey().words(), say.both(e.getValue()))).toList());

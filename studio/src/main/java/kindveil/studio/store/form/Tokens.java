@@ -3,8 +3,8 @@ package kindveil.studio.store.form;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
+import kindveil.measure.Words;
 
 /** The lasting names of the constants of one kind. */
 public final class Tokens<E extends Enum<E>> {
@@ -47,8 +47,8 @@ public final class Tokens<E extends Enum<E>> {
     }
 
     /** As the first form wrote constants: by what they were called in the program then. */
-    E readFirstForm(String name) {
-        return read(name.toLowerCase(Locale.ROOT).replace('_', '-'));
+    public E readFirstForm(String name) {
+        return read(Words.token(name));
     }
 
     String what() {

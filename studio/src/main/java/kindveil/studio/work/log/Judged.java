@@ -5,10 +5,13 @@ import java.util.List;
 import java.util.UUID;
 import kindveil.bench.PrintKind;
 import kindveil.making.Begun;
+import kindveil.making.Deed;
 import kindveil.making.Departure;
+import kindveil.product.Product;
 import kindveil.reading.LookState;
 import kindveil.studio.work.room.ToldRoom;
 import kindveil.way.ActId;
+import kindveil.way.Plan;
 import kindveil.way.Wish;
 import org.jspecify.annotations.Nullable;
 
@@ -32,6 +35,12 @@ public record Judged(String title, int veil, List<WayOf> ways, Wish wish, Print 
             chosen = List.copyOf(chosen);
             lots = List.copyOf(lots);
         }
+
+        /** Of what a making was begun with, in order. */
+        public static List<WayOf> of(Begun plan) {
+            return plan.parts().stream().map(part -> new WayOf(part.way(), part.name(), part.chosen(),
+                    part.brief().settings().lots().values().stream().map(Product::words).sorted().toList())).toList();
+        }
     }
 
     /** The print it was made from. @param by whose machine, or empty @param runs how often the sheet went through @param paper what it lay on */
@@ -40,6 +49,11 @@ public record Judged(String title, int veil, List<WayOf> ways, Wish wish, Print 
 
     /** One answer given at the bench. */
     public record Answered(ActId act, String title, String answer, Instant at) {
+        /** What deeds answered; those only taken as done, and those that no longer fit, answered nothing. */
+        public static List<Answered> of(Plan plan, List<Deed> deeds) {
+            return deeds.stream().filter(deed -> !deed.assumed()).flatMap(deed -> plan.act(deed.act()).filter(act -> deed.answer() < act.answers().size()).stream()
+                    .map(act -> new Answered(act.id(), act.title(), act.answers().get(deed.answer()).words(), deed.at()))).toList();
+        }
     }
 
     public Judged {

@@ -3,12 +3,17 @@ package kindveil.studio.work.log;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import kindveil.studio.work.Damaged;
+import kindveil.studio.work.Kept;
 
 /** Keeps what came of it; every revision of an entry stays. */
 public interface Log {
     /** Each entry as it was last written, the newest first; struck ones too. */
-    List<LogEntry> all();
+    Kept<LogEntry> kept();
+
+    /** Those that can be read, in the same order. */
+    default List<LogEntry> all() {
+        return kept().read();
+    }
 
     List<LogEntry> ofPiece(UUID piece);
 
@@ -20,7 +25,4 @@ public interface Log {
 
     /** Keeps an entry, or another revision of it. */
     void add(LogEntry entry);
-
-    /** What cannot be read. */
-    List<Damaged> damaged();
 }

@@ -10,15 +10,13 @@ import kindveil.drying.Room;
 import kindveil.making.Begun;
 import kindveil.making.Departure;
 import kindveil.measure.UnusableValue;
-import kindveil.product.Product;
 import kindveil.reading.LookState;
-import kindveil.studio.work.Damaged;
+import kindveil.studio.work.Kept;
 import kindveil.studio.work.NotFound;
 import kindveil.studio.work.Outdated;
 import kindveil.studio.work.look.LookWork;
 import kindveil.studio.work.making.Makings;
 import kindveil.studio.work.making.StoredMaking;
-import kindveil.studio.work.making.ToldDeed;
 import kindveil.studio.work.picture.PictureWork;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
@@ -66,7 +64,7 @@ public class LogWork {
             return;
         }
         Piece piece = entry.piece();
-        Optional<StoredMaking> making = makings.ofPiece(piece.id()).stream().findFirst().flatMap(line -> makings.find(line.id()));
+        Optional<StoredMaking> making = makings.newest(piece.id());
         Judged judged = judged(pieces.plan(piece), making, entry.printedBy().strip());
         UUID picture = photo == null ? null : pictures.take(photoName, photo).id();
         log.add(new LogEntry(entry.once(), 0, piece.id(), making.map(StoredMaking::id).orElse(null), clock.instant(), entry.said().verdict(), entry.said().came().strip(),
@@ -89,26 +87,15 @@ public class LogWork {
     /** Everything an entry judges: of its making, where there is one, otherwise of the piece as it is planned. */
     public static Judged judged(Planned planned, Optional<StoredMaking> making, String printedBy, int runs, LookState state, int pass, @Nullable UUID foreseen) {
         Begun plan = making.map(StoredMaking::plan).orElseGet(() -> Begun.of(planned.sequence()));
-        List<Judged.WayOf> ways = plan.parts().stream().map(part -> new Judged.WayOf(part.way(), part.name(), part.chosen(),
-                part.brief().settings().lots().values().stream().map(Product::words).sorted().toList())).toList();
         Judged.Print print = new Judged.Print(planned.brief().print(), printedBy, runs, planned.brief().print().sheet().words());
         Room first = plan.plan().bench().room();
         List<ToldRoom> air = new ArrayList<>();
         making.ifPresent(m -> air.addAll(m.rooms()));
         if (air.isEmpty()) {
-            air.add(new ToldRoom(making.map(StoredMaking::begun).orElse(planned.piece().created()), first.temperature().celsius(), first.humidity().percent()));
+            air.add(ToldRoom.of(making.map(StoredMaking::begun).orElse(planned.piece().created()), first));
         }
-        return new Judged(planned.piece().title(), planned.piece().inHand(), ways, planned.brief().wish(), print, air,
-                making.map(m -> Departure.of(m.making())).orElse(List.of()), making.map(LogWork::answers).orElse(List.of()), state, pass, foreseen);
-    }
-
-    private static List<Judged.Answered> answers(StoredMaking making) {
-        List<Judged.Answered> answers = new ArrayList<>();
-        for (ToldDeed told : making.told()) {
-            making.plan().plan().act(told.deed().act()).filter(act -> !told.deed().assumed() && told.deed().answer() < act.answers().size())
-                    .ifPresent(act -> answers.add(new Judged.Answered(act.id(), act.title(), act.answers().get(told.deed().answer()).words(), told.deed().at())));
-        }
-        return answers;
+        return new Judged(planned.piece().title(), planned.piece().inHand(), Judged.WayOf.of(plan), planned.brief().wish(), print, air,
+                making.map(m -> Departure.of(m.making())).orElse(List.of()), making.map(m -> Judged.Answered.of(m.plan().plan(), m.deeds())).orElse(List.of()), state, pass, foreseen);
     }
 
     /** Writes it again; what it judged stays as it was. */
@@ -138,8 +125,9 @@ public class LogWork {
         return log.history(id);
     }
 
-    public List<Damaged> damaged() {
-        return log.damaged();
+    /** With those that cannot be read set apart. */
+    public Kept<LogEntry> kept() {
+        return log.kept();
     }
 
     /** The entry whose result a picture shows, if it is one: where a source comes from. */

@@ -1,5 +1,6 @@
 package kindveil.studio.work.look;
 
+import kindveil.measure.Words;
 import kindveil.studio.work.Caches;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.piece.Piece;
@@ -248,14 +249,10 @@ public class LookWork {
             }
             Bench dried = LookState.DRIED.bench(trace, pass);
             for (Product agent : Products.clearing()) {
-                changes.put(agent.is(Trait.OILY) ? "%s, at the very end".formatted(capital(agent.words())) : "Clear with %s".formatted(agent.words()), LookState.clearedWith(dried, agent));
+                changes.put(agent.is(Trait.OILY) ? "%s, at the very end".formatted(Words.capital(agent.words())) : "Clear with %s".formatted(agent.words()), LookState.clearedWith(dried, agent));
             }
         }
         return changes;
-    }
-
-    private static String capital(String words) {
-        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 
     /** Reads one drawing through many stacks. */

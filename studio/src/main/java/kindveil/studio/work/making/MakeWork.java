@@ -1,5 +1,6 @@
 package kindveil.studio.work.making;
 
+import kindveil.studio.work.Kept;
 import kindveil.studio.work.Outdated;
 import kindveil.studio.work.NotFound;
 import kindveil.studio.work.piece.Planned;
@@ -19,7 +20,6 @@ import kindveil.making.Making;
 import kindveil.measure.Figures;
 import kindveil.measure.Span;
 import kindveil.measure.UnusableValue;
-import kindveil.studio.work.Damaged;
 import kindveil.way.Act;
 import kindveil.way.ActId;
 import kindveil.way.Answer;
@@ -53,7 +53,7 @@ public class MakeWork {
 
     /** The newest of a piece, whole. */
     public Optional<StoredMaking> newest(UUID piece) {
-        return makings.ofPiece(piece).stream().findFirst().flatMap(line -> makings.find(line.id()));
+        return makings.newest(piece);
     }
 
     /** The newest of each piece that has any. */
@@ -63,12 +63,12 @@ public class MakeWork {
 
     /** Makings that still have something to do. */
     public List<StoredMaking> active() {
-        return makings.active();
+        return kept().read();
     }
 
-    /** Makings that cannot be read. */
-    public List<Damaged> damaged() {
-        return makings.damaged();
+    /** The same, with makings that cannot be read set apart. */
+    public Kept<StoredMaking> kept() {
+        return makings.active();
     }
 
     /** Begins a making of the piece as it is planned now; a plan the bench refuses cannot be begun. */

@@ -6,7 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import kindveil.making.Making;
-import kindveil.studio.work.Damaged;
+import kindveil.studio.work.Kept;
 
 /** Keeps makings. */
 public interface Makings {
@@ -18,11 +18,13 @@ public interface Makings {
     /** The newest of each piece that has any, in a line. */
     Map<UUID, MakingLine> newest();
 
-    /** Neither laid aside nor finished, oldest first. */
-    List<StoredMaking> active();
+    /** The newest of a piece, whole. */
+    default Optional<StoredMaking> newest(UUID piece) {
+        return ofPiece(piece).stream().findFirst().flatMap(line -> find(line.id()));
+    }
 
-    /** What cannot be read. */
-    List<Damaged> damaged();
+    /** Neither laid aside nor finished, oldest first; what cannot be read set apart. */
+    Kept<StoredMaking> active();
 
     /** Keeps a new one, and where it stands. */
     void add(StoredMaking making);

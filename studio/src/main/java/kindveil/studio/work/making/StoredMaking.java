@@ -3,15 +3,16 @@ package kindveil.studio.work.making;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import kindveil.drying.RoomCourse;
 import kindveil.making.Begun;
+import kindveil.making.Deed;
 import kindveil.making.Making;
+import kindveil.measure.Span;
 import kindveil.reading.AmountReading;
-import kindveil.studio.work.piece.Planned;
 import kindveil.studio.work.room.ToldRoom;
 import kindveil.way.ActId;
+import kindveil.way.Brief;
 import kindveil.way.Plan;
 import kindveil.way.Trace;
 
@@ -31,7 +32,7 @@ public record StoredMaking(UUID id, UUID piece, Instant begun, Begun plan, List<
 
     /** How far it is: its plan, in the air it stands in, with everything told. */
     public Making making() {
-        return Making.asFarAsItFits(inItsAir(), begun, told.stream().map(ToldDeed::deed).toList());
+        return Making.asFarAsItFits(inItsAir(), begun, deeds());
     }
 
     private Plan inItsAir() {
@@ -42,23 +43,19 @@ public record StoredMaking(UUID id, UUID piece, Instant begun, Begun plan, List<
     public RoomCourse air() {
         RoomCourse air = RoomCourse.of(plan.plan().bench().room());
         for (ToldRoom told : rooms) {
-            Duration from = Duration.between(begun, told.at());
-            air = air.from(from.isNegative() ? Duration.ZERO : from, told.room());
+            air = air.from(Span.longer(Duration.ZERO, Duration.between(begun, told.at())), told.room());
         }
         return air;
     }
 
-    /** What an act takes. */
-    public Optional<AmountReading.Portion> portion(ActId act) {
-        return amounts(act).forAct(act);
+    public List<Deed> deeds() {
+        return told.stream().map(ToldDeed::deed).toList();
     }
 
-    public Optional<AmountReading.Batch> batch(ActId act) {
-        return amounts(act).batch(act);
-    }
-
-    private AmountReading amounts(ActId act) {
-        return Planned.amounts(plan.parts().stream().map(Begun.Part::brief).toList(), Trace.of(plan.plan())).get(act.part());
+    /** What the way an act belongs to takes. */
+    public AmountReading amounts(ActId act) {
+        Brief brief = plan.parts().get(act.part()).brief();
+        return AmountReading.of(Trace.of(plan.plan()).part(act.part()), brief.width(), brief.height());
     }
 
     /** The way an act belongs to. */

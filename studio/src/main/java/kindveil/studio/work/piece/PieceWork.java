@@ -1,5 +1,6 @@
 package kindveil.studio.work.piece;
 
+import kindveil.studio.work.Kept;
 import kindveil.studio.work.NotFound;
 import kindveil.studio.work.Caches;
 import kindveil.studio.work.room.Rooms;
@@ -11,7 +12,6 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.stream.Collectors;
-import kindveil.studio.work.Damaged;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -64,9 +64,9 @@ public class PieceWork {
         return pieces.all();
     }
 
-    /** Pieces that cannot be read. */
-    public List<Damaged> damaged() {
-        return pieces.damaged();
+    /** With those that cannot be read set apart. */
+    public Kept<Piece> kept() {
+        return pieces.kept();
     }
 
     /** The newest pieces of which no making was begun, at most so many. */

@@ -1,18 +1,23 @@
 package kindveil.studio.work.piece;
 
+import kindveil.studio.work.Kept;
 import kindveil.studio.work.Outdated;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import kindveil.studio.work.Damaged;
 
 /** Keeps pieces. */
 public interface Pieces {
     Optional<Piece> find(UUID id);
 
     /** Newest first. */
-    List<Piece> all();
+    Kept<Piece> kept();
+
+    /** Those that can be read, newest first. */
+    default List<Piece> all() {
+        return kept().read();
+    }
 
     /** Those of them that are there. */
     List<Piece> all(Collection<UUID> ids);
@@ -22,9 +27,6 @@ public interface Pieces {
 
     /** Whether there is none at all. */
     boolean none();
-
-    /** What cannot be read. */
-    List<Damaged> damaged();
 
     void add(Piece piece);
 

@@ -12,7 +12,6 @@ import kindveil.reading.AmountReading;
 import kindveil.reading.HandReading;
 import kindveil.reading.TimeReading;
 import kindveil.studio.work.picture.StoredPicture;
-import kindveil.way.ActId;
 import kindveil.way.Brief;
 import kindveil.way.Sequence;
 import kindveil.way.Trace;
@@ -36,22 +35,9 @@ public record Planned(Piece piece, @Nullable StoredPicture picture, Sequence seq
         return sequence.parts().get(piece.inHand()).brief();
     }
 
-    /** What an act takes. */
-    public Optional<AmountReading.Portion> portion(ActId act) {
-        return amounts().get(act.part()).forAct(act);
-    }
-
-    public Optional<AmountReading.Batch> batch(ActId act) {
-        return amounts().get(act.part()).batch(act);
-    }
-
     /** Of each veil in order. */
     public List<AmountReading> amounts() {
-        return amounts(sequence.parts().stream().map(Sequence.Part::brief).toList(), whole);
-    }
-
-    /** What each of several ways takes. */
-    public static List<AmountReading> amounts(List<Brief> briefs, Trace whole) {
+        List<Brief> briefs = sequence.parts().stream().map(Sequence.Part::brief).toList();
         return IntStream.range(0, briefs.size()).mapToObj(i -> AmountReading.of(whole.part(i), briefs.get(i).width(), briefs.get(i).height())).toList();
     }
 

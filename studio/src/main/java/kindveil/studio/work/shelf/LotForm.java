@@ -4,7 +4,6 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -14,6 +13,7 @@ import kindveil.light.Paint.Opacity;
 import kindveil.measure.NumberText;
 import kindveil.measure.Span;
 import kindveil.measure.UnusableValue;
+import kindveil.measure.Words;
 import kindveil.product.Cleaning;
 import kindveil.product.Hazard;
 import kindveil.product.Law;
@@ -135,16 +135,12 @@ public final class LotForm {
 
     private <E extends Enum<E>> @Nullable E token(Class<E> type, String field, String word) {
         for (E constant : type.getEnumConstants()) {
-            if (written(constant).equals(word)) {
+            if (Words.token(constant).equals(word)) {
                 return constant;
             }
         }
-        problems.add(new UnusableValue(field, word, "some of " + EnumSet.allOf(type).stream().map(LotForm::written).toList(), "Choose from these.").getMessage());
+        problems.add(new UnusableValue(field, word, "some of " + EnumSet.allOf(type).stream().map(Words::token).toList(), "Choose from these.").getMessage());
         return null;
-    }
-
-    private static String written(Enum<?> constant) {
-        return constant.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     private <T> @Nullable T read(Supplier<T> value) {

@@ -1,15 +1,14 @@
 package kindveil.studio.work.shelf;
 
-import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import kindveil.product.Product;
-import kindveil.studio.work.Damaged;
+import kindveil.studio.work.Kept;
 
 /** Keeps what the artist owns. */
 public interface Shelf {
     /** By kind, then by name. */
-    List<Owned> all();
+    Kept<Owned> kept();
 
     Optional<Owned> find(UUID id);
 
@@ -22,7 +21,4 @@ public interface Shelf {
     void keep(Owned owned);
 
     void remove(UUID id);
-
-    /** What cannot be read. */
-    List<Damaged> damaged();
 }

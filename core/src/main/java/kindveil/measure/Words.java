@@ -1,0 +1,24 @@
+package kindveil.measure;
+
+import java.util.Locale;
+
+/** Spelling that sentences and addresses share. */
+public final class Words {
+    private Words() {
+    }
+
+    /** To begin a sentence with. */
+    public static String capital(String words) {
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+    }
+
+    /** A constant in small letters with hyphens, as addresses, forms and files write it. */
+    public static String token(Enum<?> constant) {
+        return token(constant.name());
+    }
+
+    /** The name of a constant so written. */
+    public static String token(String name) {
+        return name.toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+}
