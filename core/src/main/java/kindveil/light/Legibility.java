@@ -1,7 +1,9 @@
 package kindveil.light;
 
+import java.util.stream.IntStream;
 import kindveil.image.Picture;
 import kindveil.image.Plane;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How much of the drawing can still be read: the share of the source's edges of at least 10 L* that keep at
@@ -27,47 +29,62 @@ public record Legibility(double survivingShare, int edges) {
         return metres * 1000 * Math.tan(ONE_MINUTE) / HALF_HEIGHT;
     }
 
-    /**
-     * Compares {@code source} luminance with {@code seen}, which is already softened by the way and here
-     * blurred for the eye.
-     */
+    /** Compares {@code source} luminance with {@code seen}, which is already softened by the way and here blurred for the eye. */
     public static Legibility of(Plane source, Picture seen, double millimetresPerPixel, double metres) {
-        Picture blurred = seen.each(plane -> plane.blurred(eyeBlurMillimetres(metres) / millimetresPerPixel));
-        Plane lightness = source.map(y -> (float) Lab.lightnessOf(y));
-        Lab[] labs = labs(blurred);
-        int step = Math.max(1, (int) Math.round(1 / millimetresPerPixel));
-        int width = source.width();
-        int edges = 0;
-        int kept = 0;
-        for (int y = 0; y < source.height() - step; y++) {
-            for (int x = 0; x < width - step; x++) {
-                for (int side = 0; side < 2; side++) {
-                    int dx = side == 0 ? step : 0;
-                    int dy = step - dx;
-                    if (Math.abs(lightness.at(x, y) - lightness.at(x + dx, y + dy)) < SOURCE_EDGE) {
-                        continue;
-                    }
-                    edges++;
-                    Lab here = labs[y * width + x];
-                    Lab there = labs[(y + dy) * width + x + dx];
-                    if (ColourDifference.between(here, there) >= SEEN_EDGE) {
-                        kept++;
+        return Edges.of(source, millimetresPerPixel).in(seen, metres);
+    }
+
+    /**
+     * The edges of a drawing as printed: found once, looked for in one look after another.
+     *
+     * @param from index of the pixel on one side of each, row by row
+     * @param to index of the pixel on its other side
+     */
+    public record Edges(int[] from, int[] to, double millimetresPerPixel) {
+        public static Edges of(Plane source, double millimetresPerPixel) {
+            Plane lightness = source.map(y -> (float) Lab.lightnessOf(y));
+            int step = Math.max(1, (int) Math.round(1 / millimetresPerPixel));
+            int width = source.width();
+            IntStream.Builder from = IntStream.builder();
+            IntStream.Builder to = IntStream.builder();
+            for (int y = 0; y < source.height() - step; y++) {
+                for (int x = 0; x < width - step; x++) {
+                    for (int side = 0; side < 2; side++) {
+                        int dx = side == 0 ? step : 0;
+                        int dy = step - dx;
+                        if (Math.abs(lightness.at(x, y) - lightness.at(x + dx, y + dy)) >= SOURCE_EDGE) {
+                            from.add(y * width + x);
+                            to.add((y + dy) * width + x + dx);
+                        }
                     }
                 }
             }
+            return new Edges(from.build().toArray(), to.build().toArray(), millimetresPerPixel);
         }
-        return new Legibility(edges == 0 ? 1 : kept / (double) edges, edges);
-    }
 
-    private static Lab[] labs(Picture picture) {
-        Lab[] labs = new Lab[picture.width() * picture.height()];
-        for (int y = 0; y < picture.height(); y++) {
-            for (int x = 0; x < picture.width(); x++) {
-                labs[y * picture.width() + x] = new Colour(picture.red().at(x, y), picture.green().at(x, y),
-                        picture.blue().at(x, y)).lab();
+        /** How many of them are still seen in a look of the same size, from a distance. */
+        public Legibility in(Picture seen, double metres) {
+            Picture blurred = seen.each(plane -> plane.blurred(eyeBlurMillimetres(metres) / millimetresPerPixel));
+            @Nullable Lab[] labs = new Lab[seen.width() * seen.height()];
+            int kept = 0;
+            for (int i = 0; i < from.length; i++) {
+                if (ColourDifference.between(lab(blurred, labs, from[i]), lab(blurred, labs, to[i])) >= SEEN_EDGE) {
+                    kept++;
+                }
             }
+            return new Legibility(from.length == 0 ? 1 : kept / (double) from.length, from.length);
         }
-        return labs;
+
+        private static Lab lab(Picture picture, @Nullable Lab[] labs, int at) {
+            Lab known = labs[at];
+            if (known == null) {
+                int x = at % picture.width();
+                int y = at / picture.width();
+                known = new Colour(picture.red().at(x, y), picture.green().at(x, y), picture.blue().at(x, y)).lab();
+                labs[at] = known;
+            }
+            return known;
+        }
     }
 
     public double drowningShare() {

@@ -9,6 +9,8 @@ import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.context.SecurityContextHolderFilter;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import org.springframework.security.web.header.writers.StaticHeadersWriter;
+import kindveil.studio.page.Visit;
 
 /** One person on one machine: no log-in, but nothing from outside gets in. */
 @Configuration
@@ -26,6 +28,8 @@ class Security {
                 .headers(headers -> headers
                         .contentSecurityPolicy(csp -> csp.policyDirectives(POLICY))
                         .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.NO_REFERRER))
+                        // what a page in part was answered must not come back as the whole of it
+                        .addHeaderWriter(new StaticHeadersWriter("Vary", Visit.PART))
                         .cacheControl(cache -> cache.disable()))
                 .build();
     }

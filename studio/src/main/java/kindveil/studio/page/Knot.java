@@ -24,6 +24,12 @@ import kindveil.way.Window;
  */
 public record Knot(String title, String how, String hands, String clock, String pause, String why, int thread, boolean closes, String amount, String caution, List<String> check) {
     private static final int LONGEST_THREAD = 64;
+    private static final int KNOTTED = 30;
+
+    /** Height of the thread before it with what is wound about the knot, px. */
+    public int tall() {
+        return KNOTTED + thread;
+    }
 
     public static Knot of(TimeReading.Entry entry, String amount) {
         Trace.Wait leading = entry.waits().stream().filter(w -> !w.times().advised().isZero()).max(Comparator.comparing(Trace.Wait::advisedEnd)).orElse(null);

@@ -12,6 +12,7 @@ import kindveil.bench.Support;
 import kindveil.catalogue.Catalogue;
 import kindveil.light.Colour;
 import kindveil.measure.Figures;
+import kindveil.studio.page.Pick;
 import kindveil.studio.page.Problems;
 import kindveil.studio.work.piece.Design;
 import kindveil.studio.work.piece.Piece;
@@ -28,17 +29,13 @@ import org.jspecify.annotations.Nullable;
  *
  * @param typed what was typed into its numbers and colours, by name
  */
-public record BuildForm(Way way, List<Slot> slots, List<Number> numbers, List<Pot> pots, Map<String, String> typed) {
+public record BuildForm(List<Slot> slots, List<Number> numbers, List<Pot> pots, Map<String, String> typed) {
     private static final String CHOICE = "choice.";
     private static final String DIAL = "dial.";
     private static final String COLOUR = "colour.";
 
     /** A choice as a word in the sentence. */
-    public record Slot(String name, String question, String chosen, List<Option> options) {
-    }
-
-    /** One option of it. */
-    public record Option(String key, String words, String hint) {
+    public record Slot(String name, String question, List<Pick> options) {
     }
 
     /** A dial as a number in the sentence. */
@@ -58,14 +55,13 @@ public record BuildForm(Way way, List<Slot> slots, List<Number> numbers, List<Po
     static BuildForm of(Planned planned, Map<String, String> typed) {
         Way way = planned.piece().design().theWay();
         Brief brief = planned.brief();
-        return new BuildForm(way, way.choices().stream().map(choice -> slot(choice, way.chosen(brief, choice.key()))).toList(),
+        return new BuildForm(way.choices().stream().map(choice -> slot(choice, way.chosen(brief, choice.key()))).toList(),
                 way.dials(brief).stream().map(BuildForm::number).toList(),
                 way.card().pots().stream().map(pot -> new Pot(COLOUR + pot.key(), pot.words(), way.coloured(brief, pot.key()).toString())).toList(), Map.copyOf(typed));
     }
 
     private static Slot slot(Choice choice, Choice.Option chosen) {
-        return new Slot(CHOICE + choice.key(), choice.question(), chosen.key(),
-                choice.options().stream().map(o -> new Option(o.key(), o.words(), o.buys() + " · " + o.costs())).toList());
+        return new Slot(CHOICE + choice.key(), choice.question(), Pick.of(choice.options(), Choice.Option::key, Choice.Option::words, o -> o.buys() + " · " + o.costs(), chosen.key()));
     }
 
     private static Number number(Dial dial) {

@@ -4,7 +4,6 @@ import kindveil.studio.work.piece.Image;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
-import kindveil.measure.Figures;
 import kindveil.measure.Length;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
@@ -22,7 +21,7 @@ import kindveil.tone.Framing.Straighten;
 import kindveil.tone.Framing.Turn;
 import kindveil.tone.Size;
 import kindveil.tone.Treatments;
-import org.springframework.http.HttpStatus;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -47,56 +46,32 @@ class FrameController {
         this.say = say;
     }
 
-    /** What was typed; cuts in per cent of the turned picture, {@code quarters} clockwise. */
-    public record Form(int version, String quarters, String degrees, String mirror, String left, String top, String right, String bottom, String scale) {
-        static Form of(Piece piece) {
-            Treatments all = piece.design().treatments();
-            Crop crop = all.of(Crop.class).orElse(Crop.NONE);
-            return new Form(piece.version(), String.valueOf(all.of(Turn.class).map(Turn::quarters).orElse(0)), Figures.plain(all.of(Straighten.class).map(Straighten::degrees).orElse(0.0)),
-                    all.of(Mirror.class).isPresent() ? "yes" : "", Figures.plain(crop.left()), Figures.plain(crop.top()), Figures.plain(crop.right()), Figures.plain(crop.bottom()), "same");
-        }
-    }
-
     @GetMapping({"/pieces/{id}/source/frame", "/pieces/{id}/veils/{veil}/source/frame"})
-    ModelAndView frame(@PathVariable UUID id, @PathVariable(required = false) Integer veil) {
+    ModelAndView frame(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil) {
         Piece piece = pieces.get(id, veil);
-        return page(piece, Form.of(piece), List.of());
+        return page(piece, FrameView.Form.of(piece), List.of());
     }
 
-    private ModelAndView page(Piece piece, Form form, List<String> problems) {
+    private ModelAndView page(Piece piece, FrameView.Form form, List<String> problems) {
         StoredPicture picture = pictures.get(piece.veil().source());
-        Problems unread = new Problems();
-        List<Framing> turned = new ArrayList<>(framing(form, unread));
+        List<Framing> turned = new ArrayList<>(framing(form, new Problems()));
         turned.removeIf(Crop.class::isInstance);
-        Size size = Treatments.NONE.framed(turned).size(new Size(picture.width(), picture.height()));
-        ModelAndView page = new ModelAndView("piece/frame");
-        page.addObject("head", PieceHead.of(piece, "Source"));
-        page.addObject("form", form);
-        page.addObject("problems", problems);
-        page.addObject("picture", picture);
-        page.addObject("aspect", size.aspect());
-        page.addObject("wide", pictures.shape(piece.veil().source(), piece.design().treatments()).width());
-        page.addObject("whole", size.width());
-        page.addObject("printWidth", piece.design().printWidth().millimetres());
-        page.addObject("size", say.size(piece.design().printWidth(), piece.design().printWidth().times(pictures.shape(piece.veil().source(), piece.design().treatments()).aspect())));
-        if (!problems.isEmpty()) {
-            page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
-        }
-        return page;
+        Size whole = Treatments.NONE.framed(turned).size(new Size(picture.width(), picture.height()));
+        return FrameView.of(piece, form, whole, pictures.shape(piece.veil().source(), piece.design().treatments()), problems, say).in("piece/frame");
     }
 
-    private static List<Framing> framing(Form form, Problems problems) {
+    private static List<Framing> framing(FrameView.Form form, Problems problems) {
         List<Framing> framing = new ArrayList<>();
-        Integer quarters = problems.whole("Quarter turns", form.quarters, 0, 3, "", "Clockwise.");
-        Double degrees = problems.number("Straighten by", form.degrees, -Straighten.MOST, Straighten.MOST, "°", "Beyond that, turn it by a quarter first.");
-        Double left = cut(problems, "left", form.left);
-        Double top = cut(problems, "top", form.top);
-        Double right = cut(problems, "right", form.right);
-        Double bottom = cut(problems, "foot", form.bottom);
+        Integer quarters = problems.whole("Quarter turns", form.quarters(), 0, 3, "", "Clockwise.");
+        Double degrees = problems.number("Straighten by", form.degrees(), -Straighten.MOST, Straighten.MOST, "°", "Beyond that, turn it by a quarter first.");
+        Double left = cut(problems, "left", form.left());
+        Double top = cut(problems, "top", form.top());
+        Double right = cut(problems, "right", form.right());
+        Double bottom = cut(problems, "foot", form.bottom());
         if (quarters != null && quarters > 0) {
             framing.add(new Turn(quarters));
         }
-        if (!form.mirror.isEmpty()) {
+        if (!form.mirror().isEmpty()) {
             framing.add(new Mirror());
         }
         if (degrees != null && degrees != 0) {
@@ -116,12 +91,12 @@ class FrameController {
     }
 
     @PostMapping({"/pieces/{id}/source/frame", "/pieces/{id}/veils/{veil}/source/frame"})
-    Object change(@PathVariable UUID id, @PathVariable(required = false) Integer veil, @RequestParam int version, @RequestParam(defaultValue = "0") String quarters,
+    Object change(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam int version, @RequestParam(defaultValue = "0") String quarters,
             @RequestParam(defaultValue = "0") String degrees, @RequestParam(defaultValue = "") String mirror, @RequestParam(defaultValue = "0") String left,
             @RequestParam(defaultValue = "0") String top, @RequestParam(defaultValue = "0") String right, @RequestParam(defaultValue = "0") String bottom,
             @RequestParam(defaultValue = "same") String scale) {
         Piece piece = pieces.get(id, veil);
-        Form form = new Form(version, quarters, degrees, mirror, left, top, right, bottom, scale);
+        FrameView.Form form = new FrameView.Form(version, quarters, degrees, mirror, left, top, right, bottom, scale);
         Problems problems = new Problems();
         List<Framing> framing = framing(form, problems);
         if (!problems.any()) {
@@ -151,7 +126,7 @@ class FrameController {
 
     /** The picture turned, mirrored and straightened, not yet cropped. */
     @GetMapping({"/pieces/{id}/turned.png", "/pieces/{id}/veils/{veil}/turned.png"})
-    ResponseEntity<byte[]> turned(@PathVariable UUID id, @PathVariable(required = false) Integer veil, @ModelAttribute Turned asked) {
+    ResponseEntity<byte[]> turned(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @ModelAttribute Turned asked) {
         List<Framing> framing = new ArrayList<>();
         if (asked.quarters() > 0) {
             framing.add(new Turn(asked.quarters()));
@@ -169,7 +144,7 @@ class FrameController {
 
     /** The picture as it came, in its colours, framed. */
     @GetMapping({"/pieces/{id}/framed.png", "/pieces/{id}/veils/{veil}/framed.png"})
-    ResponseEntity<byte[]> framed(@PathVariable UUID id, @PathVariable(required = false) Integer veil) {
+    ResponseEntity<byte[]> framed(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil) {
         Piece piece = pieces.get(id, veil);
         return PiecesController.png(sources.framedPng(piece, piece.design().treatments().framing()));
     }

@@ -20,20 +20,28 @@ public record LookView(LookState left, LookState right, int pass, double cut, do
     private static final String FINISHED = "finished";
 
     /** A link that shows one side of the wipe in another state. */
-    public record StateLink(String key, String words, String href, boolean shownLeft, boolean shownRight, boolean planned) {
+    public record StateLink(String words, String href, boolean shown, boolean planned) {
+        public String hint() {
+            return planned ? "" : "Nothing of the kind is planned, so it looks as before";
+        }
     }
 
-    static LookView of(Planned planned, String left, String right, Integer pass, Double cut, Double x, Double y) {
-        Trace trace = planned.trace();
-        int most = trace.mostPasses();
-        int shown = most == 0 ? 0 : pass == null ? trace.plannedPasses() : (int) UnusableValue.requireWithin("pass", pass, 1, most, "", "The plan offers no other.");
-        List<LookState> worth = LookState.of(trace);
-        LookState finished = LookState.finished(trace);
-        return new LookView(state(left, worth.getFirst(), finished), state(right, worth.size() > 1 ? worth.get(1) : worth.getFirst(), finished), shown, within("cut", cut, START_CUT),
-                within("x", x, START_X), within("y", y, START_Y));
+    /** What an address asks to look at, as it was written there; what it leaves out is chosen for the plan. */
+    record Asked(@Nullable String left, @Nullable String right, @Nullable Integer pass, @Nullable Double cut, @Nullable Double x, @Nullable Double y) {
+        static final Asked NOTHING = new Asked(null, null, null, null, null, null);
+
+        LookView of(Planned planned) {
+            Trace trace = planned.trace();
+            int most = trace.mostPasses();
+            int shown = most == 0 ? 0 : pass == null || pass == 0 ? trace.plannedPasses() : (int) UnusableValue.requireWithin("pass", pass, 1, most, "", "The plan offers no other.");
+            List<LookState> worth = LookState.of(trace);
+            LookState finished = LookState.finished(trace);
+            return new LookView(state(left, worth.getFirst(), finished), state(right, worth.size() > 1 ? worth.get(1) : worth.getFirst(), finished), shown, within("cut", cut, START_CUT),
+                    within("x", x, START_X), within("y", y, START_Y));
+        }
     }
 
-    private static double within(String thing, Double value, double start) {
+    private static double within(String thing, @Nullable Double value, double start) {
         return value == null ? start : UnusableValue.requireWithin(thing, value, 0, 1, "", "It is a share of the picture.");
     }
 
@@ -69,10 +77,6 @@ public record LookView(LookState left, LookState right, int pass, double cut, do
         return "left=%s&right=%s&pass=%d&cut=%s&x=%s&y=%s".formatted(word(newLeft), word(newRight), newPass, cut, x, y);
     }
 
-    public String query() {
-        return query(left, right, pass);
-    }
-
     /** Address of one state's picture. */
     public String picture(String base, LookState state, int version) {
         return "%s/look/%s.png?pass=%d&v=%d".formatted(base, word(state), pass, version);
@@ -81,8 +85,8 @@ public record LookView(LookState left, LookState right, int pass, double cut, do
     List<StateLink> links(String base, Trace trace) {
         return LookState.of(trace).stream().map(state -> {
             boolean earlier = state == LookState.WET || state.ordinal() < right.ordinal();
-            return new StateLink(word(state), state.words(trace), "%s/build?%s".formatted(base, earlier ? query(state, right, pass) : query(left, state, pass)),
-                    state == left, state == right, state.planned(trace));
+            return new StateLink(state.words(trace), "%s/build?%s".formatted(base, earlier ? query(state, right, pass) : query(left, state, pass)), state == left || state == right,
+                    state.planned(trace));
         }).toList();
     }
 

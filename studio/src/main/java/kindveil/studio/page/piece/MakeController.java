@@ -1,19 +1,14 @@
 package kindveil.studio.page.piece;
 
-import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import kindveil.measure.Span;
-import kindveil.reading.AmountReading;
-import kindveil.reading.CautionReading;
-import kindveil.reading.TimeReading;
-import kindveil.studio.page.Knot;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.making.MakeWork;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.piece.Planned;
 import kindveil.studio.work.making.MakingLine;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -33,33 +28,10 @@ class MakeController {
         this.say = say;
     }
 
-    /** What is needed of one thing in all. */
-    public record Need(String what, String metricFirst) {
-    }
-
     @GetMapping({"/pieces/{id}/make", "/pieces/{id}/veils/{veil}/make"})
-    ModelAndView make(@PathVariable UUID id, @PathVariable(required = false) Integer veil) {
-        Piece piece = pieces.get(id, veil);
-        Planned planned = pieces.plan(piece);
-        TimeReading times = planned.times();
-        ModelAndView page = new ModelAndView("piece/make");
-        page.addObject("head", PieceHead.of(piece, "Make"));
-        page.addObject("planned", planned);
-        List<AmountReading> amounts = planned.amounts();
-        page.addObject("knots", times.entries().stream().map(entry -> Knot.of(entry, Knot.amount(amounts.get(entry.act().id().part()), entry.act().id(), say))).toList());
-        page.addObject("hands", Span.words(times.handsOn()));
-        page.addObject("elapsed", Knot.elapsed(times));
-        page.addObject("needs", planned.needs().entrySet().stream().map(e -> new Need(e.getKey().words(), say.both(e.getValue()))).toList());
-        page.addObject("area", say.area(planned.brief().area()));
-        page.addObject("cautions", CautionReading.of(planned.whole()));
-        page.addObject("deference", CautionReading.DEFERENCE);
-        page.addObject("refusals", planned.whole().refusals().stream().map(r -> r.words()).distinct().toList());
-        page.addObject("remedies", pieces.remedies(refused(planned)));
-        page.addObject("air", say.air());
-        List<MakingLine> all = makings.ofPiece(id);
-        page.addObject("open", all.stream().filter(MakingLine::active).findFirst().orElse(null));
-        page.addObject("before", all.stream().filter(line -> !line.active()).count());
-        return page;
+    ModelAndView make(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil) {
+        Planned planned = pieces.plan(pieces.get(id, veil));
+        return MakeView.of(planned, pieces.remedies(refused(planned)), makings.ofPiece(id), say).in("piece/make");
     }
 
     /** The piece with the veil in hand that the bench refuses first: its remedies are the ones to offer. */
@@ -77,7 +49,7 @@ class MakeController {
 
     /** Takes up one of the single changes that make the plan sound. */
     @PostMapping({"/pieces/{id}/remedy", "/pieces/{id}/veils/{veil}/remedy"})
-    String remedy(@PathVariable UUID id, @PathVariable(required = false) Integer veil, @RequestParam int version, @RequestParam int index, @RequestParam Map<String, String> all) {
+    String remedy(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam int version, @RequestParam int index, @RequestParam Map<String, String> all) {
         Planned planned = all.containsKey("back") ? pieces.plan(pieces.get(id, veil)) : refused(pieces.plan(pieces.get(id, veil)));
         Piece piece = planned.piece();
         var remedies = pieces.remedies(planned);

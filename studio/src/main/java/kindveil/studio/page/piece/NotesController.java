@@ -4,8 +4,6 @@ import java.io.IOException;
 import java.util.List;
 import java.util.UUID;
 import kindveil.making.Departure;
-import kindveil.measure.Figures;
-import kindveil.reading.LookState;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.log.LogEntry;
@@ -14,10 +12,8 @@ import kindveil.studio.work.look.LookWork;
 import kindveil.studio.work.making.MakeWork;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
-import kindveil.studio.work.piece.Planned;
 import kindveil.studio.work.making.StoredMaking;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -42,41 +38,14 @@ class NotesController {
         this.say = say;
     }
 
-    /** What was typed. */
-    public record Form(String verdict, String came, String different, String printedBy, String tack, String fibre, String stretch, String byProducts, String cause) {
-        static Form of(LogEntry entry) {
-            LogEntry.Findings found = entry.findings();
-            return new Form(entry.verdict().name(), entry.came(), entry.different(), entry.printedBy(), name(found.tack()), name(found.fibre()),
-                    found.stretch() == null ? "" : Figures.plain(found.stretch()), found.byProducts(), name(found.cause()));
-        }
-
-        private static String name(@Nullable Enum<?> value) {
-            return value == null ? "" : value.name();
-        }
-    }
-
-    /** Which entry is written again, as the page saw it. */
-    public record Again(UUID entry, int revision) {
-    }
-
-    /** One entry as it is shown. */
-    public record Note(UUID id, int revision, boolean struck, String date, String verdict, String wish, String came, String different, String printedBy, String found, String predicted,
-            @Nullable UUID photo, List<String> before) {
-        static Note of(LogEntry entry, List<LogEntry> history, Say say) {
-            List<String> before = history.stream().limit(entry.revision()).map(old -> "%s: %s. %s".formatted(say.date(old.written()), old.struck() ? "struck out" : old.verdict().words(), old.came()).strip()).toList();
-            return new Note(entry.id(), entry.revision(), entry.struck(), say.date(entry.written()), entry.verdict().words(), entry.wish().words(), entry.came(), entry.different(), entry.printedBy(),
-                    entry.findings().words(), LookView.foreseen(entry), entry.photo(), before);
-        }
-    }
-
     @GetMapping({"/pieces/{id}/notes", "/pieces/{id}/veils/{veil}/notes"})
     ModelAndView notes(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam(required = false) @Nullable UUID again) {
         Piece piece = pieces.get(id, veil);
         if (again == null) {
-            return page(piece, new Form("", "", departures(piece), "", "", "", "", "", ""), null, List.of());
+            return page(piece, NotesView.Form.begun(departures(piece)), null, List.of());
         }
         LogEntry entry = log.get(again);
-        return page(piece, Form.of(entry), new Again(entry.id(), entry.revision()), List.of());
+        return page(piece, NotesView.Form.of(entry), new NotesView.Again(entry.id(), entry.revision()), List.of());
     }
 
     /** Strikes an entry out, or counts it again. */
@@ -92,27 +61,9 @@ class NotesController {
                 Departure.of(making).stream().map(d -> d.act() + ": " + d.words()).toList())).orElse("");
     }
 
-    private ModelAndView page(Piece piece, Form form, @Nullable Again again, List<String> problems) {
-        Planned planned = pieces.plan(piece);
-        ModelAndView page = new ModelAndView("piece/notes");
-        page.addObject("head", PieceHead.of(piece, "Notes"));
-        page.addObject("planned", planned);
-        page.addObject("aspect", looks.aspect(piece));
-        page.addObject("form", form);
-        page.addObject("again", again);
-        page.addObject("verdicts", LogEntry.Verdict.values());
-        page.addObject("tacks", LogEntry.Tack.values());
-        page.addObject("fibres", LogEntry.Fibre.values());
-        page.addObject("causes", LogEntry.Cause.values());
-        page.addObject("predicted", LookView.finished(piece, true));
-        page.addObject("notes", log.ofPiece(piece.id()).stream().map(entry -> Note.of(entry, entry.revision() == 0 ? List.of() : log.history(entry.id()), say)).toList());
-        page.addObject("once", UUID.randomUUID());
-        page.addObject("printers", log.printers());
-        page.addObject("problems", problems);
-        if (!problems.isEmpty()) {
-            page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
-        }
-        return page;
+    private ModelAndView page(Piece piece, NotesView.Form form, NotesView.@Nullable Again again, List<String> problems) {
+        List<NotesView.Note> notes = log.ofPiece(piece.id()).stream().map(entry -> NotesView.Note.of(entry, entry.revision() == 0 ? List.of() : log.history(entry.id()), say)).toList();
+        return NotesView.of(piece, looks.aspect(piece), form, again, log.printers(), notes, problems).in("piece/notes");
     }
 
     private static LogEntry.Findings findings(Problems problems, String tack, String fibre, String stretch, String byProducts, String cause) {
@@ -158,8 +109,8 @@ class NotesController {
             problems.read(() -> kindveil.studio.intake.PictureIntake.read(name, bytes));
         }
         if (problems.any()) {
-            return page(piece, new Form(verdict, came, different, printedBy, tack, fibre, stretch, byProducts, cause),
-                    entry == null ? null : new Again(entry, revision), problems.words());
+            return page(piece, new NotesView.Form(verdict, came, different, printedBy, tack, fibre, stretch, byProducts, cause),
+                    entry == null ? null : new NotesView.Again(entry, revision), problems.words());
         }
         LogWork.Said said = new LogWork.Said(judged, came, different, findings);
         if (entry != null) {

@@ -33,12 +33,45 @@ public record SectionView(String place, String toner, String seen, String lightn
      * @param note a last line, in colour, or empty
      */
     public record Drawn(String kind, String name, String detail, String note, double y, double height, String fill, double opacity) {
-        public double middle() {
+        private static final int LONGEST_NAME = 21;
+        private static final int LONGEST_DETAIL = 25;
+
+        /** The line from the layer to its name. */
+        public String lead() {
+            return "M114 %sh14".formatted(middle());
+        }
+
+        private double middle() {
             return y + height / 2;
+        }
+
+        public double nameY() {
+            return middle() - (note.isEmpty() ? 3 : 11);
+        }
+
+        public double detailY() {
+            return middle() + (note.isEmpty() ? 13 : 5);
+        }
+
+        public double noteY() {
+            return middle() + 21;
+        }
+
+        /** Long names are set closer, to keep to the drawing. */
+        public boolean longName() {
+            return name.length() > LONGEST_NAME;
+        }
+
+        public boolean longDetail() {
+            return detail.length() > LONGEST_DETAIL;
         }
     }
 
-    static SectionView of(LookWork.Core core, Planned planned, LookState state, List<Length> frame) {
+    static SectionView of(Planned planned, LookView view, LookWork looks) {
+        return of(looks.core(planned.piece(), view.right(), view.pass(), view.x(), view.y()), planned, view.right(), looks.frameSize(planned.piece()));
+    }
+
+    private static SectionView of(LookWork.Core core, Planned planned, LookState state, List<Length> frame) {
         List<Seen> seen = merged(core.layers()).stream().filter(layer -> !layer.onlyInDarks() || core.coverage() >= NO_TONER).toList();
         double least = Math.min(LEAST, DEPTH * 0.8 / (seen.size() + 1));
         double unit = (DEPTH - seen.size() * least) / (seen.stream().mapToDouble(SectionView::weight).sum() + 3);

@@ -209,9 +209,18 @@ public class LookWork {
         return n == 0 ? Double.NaN : sum / n;
     }
 
+    /** Whether how the drawing reads is known already, and can be had at once. */
+    public boolean foreseen(Piece piece, LookState state, int pass) {
+        return foreseen.getIfPresent(reading(piece, state, pass)) != null;
+    }
+
+    private static List<Object> reading(Piece piece, LookState state, int pass) {
+        return List.of(piece.id(), piece.version(), piece.inHand(), state, pass);
+    }
+
     /** How the drawing reads; empty where none lies there yet. */
     public Optional<Foresight> foresight(Piece piece, LookState state, int pass) {
-        return foreseen.get(List.of(piece.id(), piece.version(), piece.inHand(), state, pass), key -> foresee(piece, state, pass));
+        return foreseen.get(reading(piece, state, pass), key -> foresee(piece, state, pass));
     }
 
     private Optional<Foresight> foresee(Piece piece, LookState state, int pass) {
@@ -224,7 +233,7 @@ public class LookWork {
         }
         Frame frame = frame(drawing, LEGIBILITY_LONGEST);
         Picture ground = frame.ground();
-        Measure measure = new Measure(frame, frame.source(), new HashMap<>());
+        Measure measure = new Measure(frame, Legibility.Edges.of(frame.source(), 1 / frame.pixelsPerMillimetre()), new HashMap<>());
         Picture seen = measure.seen(bench, ground);
         double now = measure.reads(seen, Legibility.ARMS_LENGTH_METRES);
         List<Gain> gains = new ArrayList<>();
@@ -256,7 +265,7 @@ public class LookWork {
     }
 
     /** Reads one drawing through many stacks. */
-    private record Measure(Frame frame, Plane source, Map<Mask, Plane> coverages) {
+    private record Measure(Frame frame, Legibility.Edges drawing, Map<Mask, Plane> coverages) {
         Picture seen(Bench bench, Picture ground) {
             StackReading stack = StackReading.of(bench);
             List<Plane> covers = stack.masks().stream().map(mask -> coverages.computeIfAbsent(mask, frame::coverage)).toList();
@@ -264,7 +273,7 @@ public class LookWork {
         }
 
         double reads(Picture seen, double metres) {
-            return Legibility.of(source, seen, 1 / frame.pixelsPerMillimetre(), metres).survivingShare();
+            return drawing.in(seen, metres).survivingShare();
         }
     }
 }
