@@ -1,5 +1,7 @@
 package kindveil.studio.page;
 
+import java.time.Duration;
+import org.springframework.http.CacheControl;
 import java.util.Locale;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
@@ -21,5 +23,10 @@ public final class Download {
     public static String named(String title, String otherwise) {
         String name = title.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
         return name.isEmpty() ? otherwise : name;
+    }
+
+    /** A picture whose address changes whenever it does. */
+    public static ResponseEntity<byte[]> picture(byte[] bytes) {
+        return ResponseEntity.ok().contentType(MediaType.IMAGE_PNG).cacheControl(CacheControl.maxAge(Duration.ofDays(30)).cachePrivate().immutable()).body(bytes);
     }
 }

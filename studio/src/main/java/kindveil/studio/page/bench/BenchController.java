@@ -1,8 +1,6 @@
 package kindveil.studio.page.bench;
 
 import kindveil.way.ActId;
-import java.time.Instant;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -14,7 +12,7 @@ import kindveil.studio.work.Outdated;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.making.StoredMaking;
-import org.springframework.http.HttpStatus;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -36,35 +34,25 @@ class BenchController {
     }
 
     @GetMapping("/bench/{id}")
-    ModelAndView bench(@PathVariable UUID id, @RequestParam(required = false) String said) {
-        return page(id, "noted".equals(said) ? List.of("That was already noted; nothing was counted twice.") : List.of(), List.of(), 0, 0);
+    ModelAndView bench(@PathVariable UUID id, @RequestParam(required = false) @Nullable String said) {
+        return page(id, "noted".equals(said) ? List.of("That was already noted; nothing was counted twice.") : List.of(), false, BenchPage.Against.NOTHING);
     }
 
-    /** @param against what speaks against answer {@code asked}, which can still be told as done anyway */
-    private ModelAndView page(UUID id, List<String> problems, List<String> against, int asked, double minutesAgo) {
-        StoredMaking run = makings.get(id);
-        Piece piece = pieces.get(run.piece());
-        Instant now = say.now();
-        List<BenchView.Slip> others = new ArrayList<>();
-        List<StoredMaking> running = makings.active().stream().filter(other -> !other.id().equals(id)).toList();
-        Map<UUID, Piece> theirs = pieces.all(running.stream().map(StoredMaking::piece).distinct().toList());
-        for (StoredMaking other : running) {
-            if (theirs.containsKey(other.piece())) {
-                others.addAll(BenchView.slips(other.making(), theirs.get(other.piece()).title(), true, say, now));
-            }
-        }
-        ModelAndView page = new ModelAndView("bench/bench");
-        page.addObject("bench", BenchView.of(run, piece, others, say));
-        page.addObject("air", say.air(run.air().last()));
-        page.addObject("now", now.toEpochMilli());
-        page.addObject("problems", problems);
-        page.addObject("against", against);
-        page.addObject("asked", asked);
-        page.addObject("minutesAgo", minutesAgo);
-        if (!problems.isEmpty() || !against.isEmpty()) {
-            page.setStatus(against.isEmpty() && problems.getFirst().startsWith("That was already") ? HttpStatus.OK : HttpStatus.UNPROCESSABLE_CONTENT);
-        }
-        return page;
+    private ModelAndView wrong(UUID id, List<String> problems) {
+        return page(id, problems, true, BenchPage.Against.NOTHING);
+    }
+
+    private ModelAndView page(UUID id, List<String> said, boolean wrong, BenchPage.Against against) {
+        StoredMaking making = makings.get(id);
+        return new BenchPage(BenchView.of(making, pieces.get(making.piece()), others(id), say), say.air(making.air().last()), say.now().toEpochMilli(), said, wrong, against).in("bench/bench");
+    }
+
+    /** What runs in other makings, each piece asked for once. */
+    private List<BenchView.Slip> others(UUID here) {
+        List<StoredMaking> active = makings.active().stream().filter(other -> !other.id().equals(here)).toList();
+        Map<UUID, Piece> theirs = pieces.all(active.stream().map(StoredMaking::piece).distinct().toList());
+        return active.stream().filter(other -> theirs.containsKey(other.piece()))
+                .flatMap(other -> BenchView.slips(other.making(), theirs.get(other.piece()).title(), true, say, say.now()).stream()).toList();
     }
 
     @PostMapping("/bench/{id}/tell")
@@ -72,15 +60,15 @@ class BenchController {
         Problems problems = new Problems();
         Double minutes = problems.number("How long ago", ago.isBlank() ? "0" : ago, 0, LONGEST_AGO, "min", "Give the minutes since it was done, 0 for just now.");
         if (problems.any()) {
-            return page(id, problems.words(), List.of(), answer, 0);
+            return wrong(id, problems.words());
         }
         try {
             List<String> against = makings.tell(id, seq, answer, minutes, anyway);
-            return against.isEmpty() ? "redirect:/bench/" + id : page(id, List.of(), against, answer, minutes);
+            return against.isEmpty() ? "redirect:/bench/" + id : page(id, List.of(), true, new BenchPage.Against(against, answer, minutes));
         } catch (Outdated alreadyTold) {
             return "redirect:/bench/" + id + "?said=noted";
         } catch (UnusableValue unusable) {
-            return page(id, List.of(unusable.getMessage()), List.of(), answer, minutes);
+            return wrong(id, List.of(unusable.getMessage()));
         }
     }
 
@@ -92,7 +80,7 @@ class BenchController {
         } catch (Outdated alreadyDone) {
             return "redirect:/bench/" + id + "?said=noted";
         } catch (UnusableValue unusable) {
-            return page(id, List.of(unusable.getMessage()), List.of(), 0, 0);
+            return wrong(id, List.of(unusable.getMessage()));
         }
     }
 
@@ -101,7 +89,7 @@ class BenchController {
         Problems problems = new Problems();
         Double minutes = problems.number("How long ago", ago.isBlank() ? "0" : ago, 0, LONGEST_AGO, "min", "Give the minutes since the act before it was done.");
         if (problems.any()) {
-            return page(id, problems.words(), List.of(), 0, 0);
+            return wrong(id, problems.words());
         }
         try {
             makings.startAt(id, seq, ActId.parse(act), minutes);
@@ -109,7 +97,7 @@ class BenchController {
         } catch (Outdated alreadyDone) {
             return "redirect:/bench/" + id + "?said=noted";
         } catch (UnusableValue unusable) {
-            return page(id, List.of(unusable.getMessage()), List.of(), 0, 0);
+            return wrong(id, List.of(unusable.getMessage()));
         }
     }
 

@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.UUID;
 import java.util.stream.Stream;
 import kindveil.making.Clock;
@@ -18,6 +19,7 @@ import kindveil.way.Act;
 import kindveil.way.Answer;
 import kindveil.way.Window;
 import kindveil.bench.Step;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One making as the bench shows it.
@@ -27,13 +29,16 @@ import kindveil.bench.Step;
  * @param more how many more there are
  * @param startsDwell whether going on counts 3, 2, 1 first
  */
-public record BenchView(UUID run, UUID piece, String pieceTitle, String way, int position, int all, int seq, String title, String how, String amount, String caution,
-        ClockView clock, List<AnswerView> answers, String rescue, String next, List<Slip> slips, int more, List<LaterAct> later, boolean finished, String last, boolean startsDwell) {
+public record BenchView(UUID making, UUID piece, String pieceTitle, String way, int position, int all, int seq, String title, String how, String amount, String caution,
+        @Nullable ClockView clock, List<AnswerView> answers, String rescue, String next, List<Slip> slips, int more, List<LaterAct> later, boolean finished, String last, boolean startsDwell) {
     private static final int MOST_SLIPS = 3;
 
 
     /** One answer to the act's check. */
-    public record AnswerView(int index, int key, String words, String meaning, boolean goesOn) {
+    public record AnswerView(int index, int key, String words, String meaning, boolean main) {
+        public String hold() {
+            return main ? "hold space" : String.valueOf(key);
+        }
     }
 
     /**
@@ -58,6 +63,57 @@ public record BenchView(UUID run, UUID piece, String pieceTitle, String way, int
     public record ClockView(long began, long opens, long advised, long closing, long gone, double openX, double advisedX, double closingX, double goneX, double scaleMs,
             String opensWords, String advisedWords, String closesWords, String why, boolean never) {
         private static final double WIDTH = 1168;
+        /** Where a label of its length still ends inside the drawing. */
+        private static final double LAST_LABEL = 990;
+        private static final double LABEL = 200;
+        private static final double SOON_LABEL = 110;
+
+        /** Whether it is too late at some time. */
+        public boolean closes() {
+            return gone > 0;
+        }
+
+        /** The window in words. */
+        public String said() {
+            return closes() ? "Good from %s, too late at %s".formatted(opensWords, closesWords) : "Good from %s, safe from %s".formatted(opensWords, advisedWords);
+        }
+
+        public String narrow() {
+            return closes() ? "good from %s, too late at %s".formatted(opensWords, closesWords) : "first check %s, safe from %s".formatted(opensWords, advisedWords);
+        }
+
+        public double goodWidth() {
+            return closingX - openX;
+        }
+
+        /** From the first check to where it is safe; 0 where a window closes. */
+        public double perhapsWidth() {
+            return closes() ? 0 : Math.max(0, advisedX - openX);
+        }
+
+        public double closingWidth() {
+            return goneX - closingX;
+        }
+
+        public String late() {
+            return "M%s 58H1168V116H%s".formatted(goneX, goneX);
+        }
+
+        public boolean saysSoon() {
+            return openX > SOON_LABEL;
+        }
+
+        public String goodWords() {
+            return openX < 1 ? "good now" : "good from " + opensWords;
+        }
+
+        public double firstX() {
+            return Math.min(openX, advisedX - LABEL);
+        }
+
+        public double safeX() {
+            return Math.min(advisedX, LAST_LABEL);
+        }
 
         static ClockView of(Clock clock, Say say) {
             long began = clock.began().toEpochMilli();
@@ -91,26 +147,30 @@ public record BenchView(UUID run, UUID piece, String pieceTitle, String way, int
     }
 
     /** @param others what runs elsewhere; this making's own windows come before it */
-    static BenchView of(StoredMaking run, Piece piece, List<Slip> others, Say say) {
+    static BenchView of(StoredMaking stored, Piece piece, List<Slip> others, Say say) {
         Comparator<Slip> pressing = Comparator.comparingLong(Slip::turning);
-        Making making = run.making();
+        Making making = stored.making();
         List<Slip> own = slips(making, piece.title(), false, say, say.now());
         List<Slip> slips = Stream.concat(own.stream().sorted(pressing), others.stream().sorted(pressing)).limit(MOST_SLIPS).toList();
         int more = own.size() + others.size() - slips.size();
         String last = making.moments().isEmpty() ? "" : making.moments().getLast().act().title();
-        int seq = run.told().size();
+        int seq = stored.told().size();
         if (making.finished()) {
-            return new BenchView(run.id(), piece.id(), piece.title(), "", making.position() - 1, making.position() - 1, seq, "Made", "", "", "",
+            return new BenchView(stored.id(), piece.id(), piece.title(), "", making.position() - 1, making.position() - 1, seq, "Made", "", "", "",
                     null, List.of(), "", "", slips, more, List.of(), true, last, false);
         }
         Act act = making.current().orElseThrow();
         ClockView clock = making.clock().map(c -> ClockView.of(c, say)).orElse(null);
-        AmountReading amounts = run.amounts(act.id());
+        AmountReading amounts = stored.amounts(act.id());
         String amount = amounts.forAct(act.id()).map(p -> say.both(p.volume()) + " of " + p.product().words())
                 .or(() -> amounts.batch(act.id()).map(b -> String.join(", ", b.shares().stream().map(share -> say.both(share.volume()) + " " + share.words()).toList()))).orElse("");
-        return new BenchView(run.id(), piece.id(), piece.title(), run.wayOf(act.id()), making.position(), making.position() + making.remaining() - 1, seq,
-                act.title(), act.how(), amount, String.join(" ", CautionReading.words(act.step())), clock, answers(act),
-                making.rescue().map(Answer::meaning).orElse(""), making.following().map(Act::title).orElse("write down what came"), slips, more, later(making), false, last, startsDwell(making, act));
+        return new BenchView(stored.id(), piece.id(), piece.title(), stored.wayOf(act.id()).toLowerCase(Locale.ROOT), making.position(), making.position() + making.remaining() - 1, seq,
+                act.title(), act.how(), amount, String.join(" ", CautionReading.words(act.step())), clock, answers(making, act),
+                making.rescue().map(Answer::meaning).orElse(""), following(making), slips, more, later(making), false, last, startsDwell(making, act));
+    }
+
+    private static String following(Making making) {
+        return making.following().map(Act::title).orElse("write down what came");
     }
 
     /** Whether a dwell begins at the end of an act: it is begun on a count, since both hands hold the film. */
@@ -118,12 +178,13 @@ public record BenchView(UUID run, UUID piece, String pieceTitle, String way, int
         return making.plan().windows().stream().anyMatch(window -> window instanceof Window.Dwell && window.from().equals(act.id()));
     }
 
-    private static List<AnswerView> answers(Act act) {
+    private static List<AnswerView> answers(Making making, Act act) {
         List<AnswerView> answers = new ArrayList<>();
         for (int i = 0; i < act.answers().size(); i++) {
             Answer answer = act.answers().get(i);
-            boolean goesOn = !(answer.effect() instanceof Answer.Effect.Rescue);
-            answers.add(new AnswerView(i, i + 1, answer.words(), answer.meaning(), goesOn));
+            boolean rescue = answer.effect() instanceof Answer.Effect.Rescue;
+            String meaning = i == 0 && startsDwell(making, act) ? "counts 3, 2, 1: lay it at nought" : answer.meaning().isEmpty() ? "then " + following(making) : rescue ? "shows the rescue" : answer.meaning();
+            answers.add(new AnswerView(i, i + 1, answer.words(), meaning, i == 0));
         }
         return answers;
     }

@@ -14,8 +14,8 @@ import kindveil.way.Trace;
 
 /** How the picture is looked at; held in the address so that it survives a reload. */
 public record LookView(LookState left, LookState right, int pass, double cut, double x, double y) {
-    static final double START_X = 0.40;
-    static final double START_Y = 0.55;
+    private static final double START_X = 0.40;
+    private static final double START_Y = 0.55;
     private static final double START_CUT = 0.47;
     private static final String FINISHED = "finished";
 
@@ -27,10 +27,10 @@ public record LookView(LookState left, LookState right, int pass, double cut, do
     }
 
     /** What an address asks to look at, as it was written there; what it leaves out is chosen for the plan. */
-    record Asked(@Nullable String left, @Nullable String right, @Nullable Integer pass, @Nullable Double cut, @Nullable Double x, @Nullable Double y) {
-        static final Asked NOTHING = new Asked(null, null, null, null, null, null);
+    public record Asked(@Nullable String left, @Nullable String right, @Nullable Integer pass, @Nullable Double cut, @Nullable Double x, @Nullable Double y) {
+        public static final Asked NOTHING = new Asked(null, null, null, null, null, null);
 
-        LookView of(Planned planned) {
+        public LookView of(Planned planned) {
             Trace trace = planned.trace();
             int most = trace.mostPasses();
             int shown = most == 0 ? 0 : pass == null || pass == 0 ? trace.plannedPasses() : (int) UnusableValue.requireWithin("pass", pass, 1, most, "", "The plan offers no other.");
@@ -64,7 +64,7 @@ public record LookView(LookState left, LookState right, int pass, double cut, do
         return kept != null ? "/pictures/%s.png".formatted(kept) : "/pieces/%s/look/%s.png?pass=%d&small=true".formatted(entry.piece(), word(entry.state()), entry.pass());
     }
 
-    static String word(LookState state) {
+    public static String word(LookState state) {
         return state.name().toLowerCase(Locale.ROOT);
     }
 
@@ -82,7 +82,7 @@ public record LookView(LookState left, LookState right, int pass, double cut, do
         return "%s/look/%s.png?pass=%d&v=%d".formatted(base, word(state), pass, version);
     }
 
-    List<StateLink> links(String base, Trace trace) {
+    public List<StateLink> links(String base, Trace trace) {
         return LookState.of(trace).stream().map(state -> {
             boolean earlier = state == LookState.WET || state.ordinal() < right.ordinal();
             return new StateLink(state.words(trace), "%s/build?%s".formatted(base, earlier ? query(state, right, pass) : query(left, state, pass)), state == left || state == right,
@@ -90,7 +90,7 @@ public record LookView(LookState left, LookState right, int pass, double cut, do
         }).toList();
     }
 
-    static String words(LookState state, int pass, Trace trace) {
+    public static String words(LookState state, int pass, Trace trace) {
         if (trace.mostPasses() == 0) {
             return state == LookState.SEALED ? "sealed" : "dry";
         }

@@ -25,7 +25,7 @@ public record PieceHead(UUID id, int version, String title, String here, String 
     public record VeilTab(int number, String words, String address, boolean here) {
     }
 
-    static PieceHead of(Piece piece, String here) {
+    public static PieceHead of(Piece piece, String here) {
         List<Station> stations = ORDER.stream().filter(name -> piece.veil().bringsPicture() || !OF_A_PICTURE.contains(name))
                 .map(name -> new Station(name, base(piece) + "/" + name.toLowerCase(Locale.ROOT), name.equals(here))).toList();
         List<VeilTab> veils = IntStream.range(0, piece.veils().size()).mapToObj(i -> {

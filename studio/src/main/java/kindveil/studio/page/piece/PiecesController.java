@@ -1,11 +1,8 @@
 package kindveil.studio.page.piece;
 
 import kindveil.studio.work.Kept;
-import org.jspecify.annotations.Nullable;
-import kindveil.studio.work.piece.Page;
 import kindveil.studio.work.picture.StoredPicture;
 import kindveil.studio.work.making.MakingLine;
-import kindveil.tone.Size;
 import java.util.Map;
 import kindveil.studio.work.piece.Image;
 import java.io.IOException;
@@ -16,13 +13,11 @@ import kindveil.studio.intake.PlanFile;
 import kindveil.studio.page.Download;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
-import kindveil.studio.work.piece.Design;
+import kindveil.studio.page.Upload;
 import kindveil.studio.work.making.MakeWork;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.picture.PictureWork;
-import org.springframework.http.CacheControl;
-import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -47,56 +42,22 @@ class PiecesController {
         this.say = say;
     }
 
-    /** One piece on the table of pieces. */
-    public record Row(UUID id, String title, String picture, int width, int height, String size, String where) {
-    }
-
-    /** The form for a new piece as typed. */
-    public record NewForm(String title, String width) {
-    }
-
     @GetMapping("/pieces")
     ModelAndView all() {
-        return page(new NewForm("", "120 mm"), List.of());
+        return page(new PiecesView.Form("", "120 mm"), List.of());
     }
 
-    private ModelAndView page(NewForm form, List<String> problems) {
-        ModelAndView page = new ModelAndView("piece/pieces");
+    private ModelAndView page(PiecesView.Form form, List<String> problems) {
         Kept<Piece> kept = pieces.kept();
-        page.addObject("rows", rows(kept.read()));
-        page.addObject("apart", kept.sentences());
-        page.addObject("form", form);
-        page.addObject("problems", problems);
-        if (!problems.isEmpty()) {
-            page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
-        }
-        return page;
+        return new PiecesView(rows(kept.read()), kept.sentences(), form, problems).in("piece/pieces");
     }
 
     /** However many there are, they are asked for in one go. */
-    private List<Row> rows(List<Piece> all) {
+    private List<PiecesView.Row> rows(List<Piece> all) {
         Map<UUID, StoredPicture> leading = pictures.all(all.stream().map(piece -> piece.leading().source()).distinct().toList());
         Map<UUID, MakingLine> newest = makings.newest();
-        return all.stream().filter(piece -> leading.containsKey(piece.leading().source())).map(piece -> row(piece, leading.get(piece.leading().source()), newest.get(piece.id()))).toList();
-    }
-
-    private Row row(Piece piece, StoredPicture leading, @Nullable MakingLine newest) {
-        Design design = piece.leading().design();
-        Size picture = leading.shape(design.treatments());
-        double aspect = piece.basis().page().map(Page::aspect).orElse(picture.aspect());
-        Length width = design.printWidth();
-        String look = LookView.finished(piece.at(piece.veils().size()), true);
-        return new Row(piece.id(), piece.title(), look, (int) Math.round(picture.width()), (int) Math.round(picture.width() * aspect), say.size(width, width.times(picture.aspect())), where(newest));
-    }
-
-    private static String where(@Nullable MakingLine newest) {
-        if (newest == null) {
-            return "being planned";
-        }
-        if (newest.laidAside()) {
-            return "laid aside";
-        }
-        return newest.finished() ? "made" : "on the bench: " + newest.atHand().toLowerCase(java.util.Locale.ROOT);
+        return all.stream().filter(piece -> leading.containsKey(piece.leading().source()))
+                .map(piece -> PiecesView.Row.of(piece, leading.get(piece.leading().source()).shape(piece.leading().design().treatments()), newest.get(piece.id()), say)).toList();
     }
 
     @PostMapping("/pieces")
@@ -119,7 +80,7 @@ class PiecesController {
         } else {
             problems.read(() -> kindveil.studio.intake.PictureIntake.read(file, bytes));
         }
-        return page(new NewForm(title, width), problems.words());
+        return page(new PiecesView.Form(title, width), problems.words());
     }
 
     /** A new piece from a plan file; its size is the plan's. */
@@ -134,7 +95,7 @@ class PiecesController {
         } catch (PlanFile.Unreadable unreadable) {
             unreadable.problems().forEach(problems::add);
         }
-        return page(new NewForm(title, width), problems.words());
+        return page(new PiecesView.Form(title, width), problems.words());
     }
 
     @GetMapping("/pieces/{id}/plan.json")
@@ -151,12 +112,6 @@ class PiecesController {
 
     @GetMapping("/pictures/{id}.png")
     ResponseEntity<byte[]> picture(@PathVariable UUID id) {
-        return png(pictures.previewPng(id));
+        return Download.picture(pictures.previewPng(id));
     }
-
-    /** A picture whose address changes whenever it does. */
-    static ResponseEntity<byte[]> png(byte[] bytes) {
-        return ResponseEntity.ok().contentType(MediaType.IMAGE_PNG).cacheControl(CacheControl.maxAge(java.time.Duration.ofDays(30)).cachePrivate().immutable()).body(bytes);
-    }
-
 }

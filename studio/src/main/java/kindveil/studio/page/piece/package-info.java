@@ -1,2 +1,2 @@
-/** One work in the order it is made: source, build, print, make, finish, notes. */
+/** The table of pieces, and what all pages of one piece share: its head with stations and veils, and how it is looked at. */
 package kindveil.studio.page.piece;

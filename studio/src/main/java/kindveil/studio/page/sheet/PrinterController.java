@@ -3,19 +3,12 @@ package kindveil.studio.page.sheet;
 import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import kindveil.bench.PrintKind;
-import kindveil.measure.Figures;
-import kindveil.measure.UnitSystem;
 import kindveil.measure.UnusableValue;
-import kindveil.sheet.CheckRule;
-import kindveil.sheet.ScanReading;
 import kindveil.studio.device.Faults;
-import kindveil.studio.device.Machine;
 import kindveil.studio.device.SimulatedPrinter;
 import kindveil.studio.device.SimulatedPrinter.Job;
 import kindveil.studio.device.SimulatedPrinter.Scan;
-import kindveil.studio.device.SimulatedPrinter.State;
 import kindveil.studio.intake.PrintPdf;
 import kindveil.studio.intake.Rasters;
 import kindveil.studio.intake.SheetRaster;
@@ -24,8 +17,8 @@ import kindveil.studio.work.NotFound;
 import kindveil.studio.work.sheet.SheetFiles;
 import kindveil.studio.work.sheet.SheetWork;
 import kindveil.studio.work.sheet.SheetWork.Batch;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
-import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -48,87 +41,34 @@ class PrinterController {
         this.printer = printer;
     }
 
-    /** One job in the queue. */
-    public record Line(int number, String title, String state, boolean open, double share, int done, List<Integer> tray, boolean outOfToner) {
-    }
-
-    /** What is typed into the form. */
-    public record Form(String percent, boolean mirror, String uneven) {
-        static final Form RIGHT = new Form("100", false, "0");
-    }
-
-    /** A sheet in the tray, read. */
-    public record Read(int job, int sheet, String picture, double width, double height, String heading, List<String> faults, String rule, String blacks, boolean correctable) {
-    }
-
     @GetMapping("/sheets/{kind}/printer")
-    Object printer(@PathVariable String kind, @RequestParam(required = false) Integer job, @RequestParam(required = false) Integer sheet) {
-        PrintKind print = SheetsController.kind(kind);
-        return sheets.batches().stream().anyMatch(batch -> batch.kind() == print) ? page(print, Form.RIGHT, job, sheet, List.of()) : "redirect:/sheets";
+    Object printer(@PathVariable String kind, @RequestParam(required = false) @Nullable Integer job, @RequestParam(required = false) @Nullable Integer sheet) {
+        PrintKind print = SheetsPage.kind(kind);
+        return sheets.batches().stream().anyMatch(batch -> batch.kind() == print) ? page(print, PrinterView.Form.RIGHT, job == null ? latest(print) : read(print, job, sheet == null ? 1 : sheet), List.of()) : "redirect:/sheets";
     }
 
-    private ModelAndView page(PrintKind kind, Form form, Integer job, Integer sheet, List<String> problems) {
-        Batch batch = sheets.batch(kind);
-        ModelAndView page = queue(SheetView.word(kind));
-        page.setViewName("sheet/printer");
-        page.addObject("carrier", kind.words());
-        page.addObject("machine", Machine.of(kind).words());
-        page.addObject("waiting", batch.sheets().size());
-        page.addObject("runs", batch.setUp().runs());
-        page.addObject("settings", SheetFiles.settings(batch));
-        page.addObject("correction", batch.setUp().rule());
-        page.addObject("form", form);
-        page.addObject("problems", problems);
-        page.addObject("version", sheets.gathering().version());
-        page.addObject("read", job == null ? latest(kind) : read(kind, job, sheet == null ? 1 : sheet));
-        if (!problems.isEmpty()) {
-            page.setStatus(HttpStatus.UNPROCESSABLE_CONTENT);
-        }
-        return page;
+    private ModelAndView page(PrintKind kind, PrinterView.Form form, PrinterView.@Nullable Read read, List<String> problems) {
+        return PrinterView.of(kind, sheets.batch(kind), sheets.gathering().version(), read, form, printer, problems).in("sheet/printer");
     }
 
-    private Read latest(PrintKind kind) {
+    private PrinterView.@Nullable Read latest(PrintKind kind) {
         return printer.jobs().stream().filter(job -> job.kind() == kind && job.done() > 0).findFirst().map(job -> read(kind, job.number(), job.done())).orElse(null);
     }
 
-    private Read read(PrintKind kind, int job, int sheet) {
+    private PrinterView.Read read(PrintKind kind, int job, int sheet) {
         Job of = printer.jobs().stream().filter(j -> j.number() == job && j.kind() == kind).findFirst().orElseThrow(() -> new NotFound("job", job));
-        Scan scan = printer.scan(job, sheet).orElseThrow(() -> new NotFound("sheet in the tray", sheet));
-        ScanReading reading = ScanReading.of(scan.scan(), scan.page(), SimulatedPrinter.PIXELS_PER_MILLIMETRE, scan.drawn());
-        List<String> faults = reading.faults();
-        boolean out = reading.rule() != null && new CheckRule(1, null, false).measuring(reading.rule()).verdict() != CheckRule.Verdict.EXACT;
-        return new Read(job, sheet, "/printer/%d/%d.png".formatted(job, sheet), scan.scan().width(), scan.scan().height(),
-                "Job %d, sheet %d of %d".formatted(job, sheet, of.sheets()), faults, reading.rule() == null ? "" : reading.rule().print(UnitSystem.METRIC),
-                Double.isNaN(reading.blacks()) ? "" : String.format(Locale.ROOT, "L* %.0f", reading.blacks()), out);
+        return PrinterView.Read.of(of, sheet, printer.scan(job, sheet).orElseThrow(() -> new NotFound("sheet in the tray", sheet)));
     }
 
     /** The queue alone, asked for again and again while something is printed. */
     @GetMapping("/sheets/{kind}/printer/queue")
     ModelAndView queue(@PathVariable String kind) {
-        ModelAndView page = new ModelAndView("sheet/printer :: queue");
-        List<Job> jobs = printer.jobs();
-        page.addObject("address", "/sheets/" + kind);
-        page.addObject("toner", Figures.rounded(printer.toner(), 1));
-        page.addObject("busy", jobs.stream().anyMatch(job -> job.state() == State.PRINTING || job.state() == State.WAITING));
-        page.addObject("jobs", jobs.stream().map(job -> new Line(job.number(), job.title(), words(job), job.state() == State.PRINTING || job.state() == State.WAITING || job.state() == State.OUT_OF_TONER,
-                job.share(), job.done(), SheetView.word(job.kind()).equals(kind) ? java.util.stream.IntStream.rangeClosed(1, job.done()).boxed().toList() : List.of(), job.state() == State.OUT_OF_TONER)).toList());
-        return page;
-    }
-
-    private static String words(Job job) {
-        String sheets = "%d of %d".formatted(job.done(), job.sheets());
-        return switch (job.state()) {
-            case WAITING -> "waits";
-            case PRINTING -> "prints, %s done".formatted(sheets);
-            case OUT_OF_TONER -> "out of toner, %s done".formatted(sheets);
-            case PRINTED -> job.sheets() == 1 ? "printed" : "printed, %d sheets".formatted(job.sheets());
-            case CANCELLED -> "cancelled, %s done".formatted(sheets);
-        };
+        return new ModelAndView("sheet/printer :: queue", "queue", PrinterView.Queue.of(kind, printer));
     }
 
     @PostMapping("/sheets/{kind}/printer")
     Object print(@PathVariable String kind, @RequestParam(defaultValue = "100") String percent, @RequestParam(defaultValue = "false") boolean mirror, @RequestParam(defaultValue = "0") String uneven) {
-        PrintKind print = SheetsController.kind(kind);
+        PrintKind print = SheetsPage.kind(kind);
         Problems problems = new Problems();
         Double size = problems.number("Size it prints at", percent, Faults.LEAST_PERCENT, Faults.MOST_PERCENT, "%", "100 is right; fit-to-page gives about 97.");
         Double swing = problems.number("Unevenness", uneven, 0, Faults.MOST_UNEVEN, "%", "0 is a new drum, 40 a worn one.");
@@ -141,7 +81,7 @@ class PrinterController {
                 problems.add(refused.getMessage());
             }
         }
-        return page(print, new Form(percent, mirror, uneven), null, null, problems.words());
+        return page(print, new PrinterView.Form(percent, mirror, uneven), latest(print), problems.words());
     }
 
     private List<SimulatedPrinter.Page> pages(Batch batch) {
@@ -165,7 +105,7 @@ class PrinterController {
         Problems problems = new Problems();
         Double level = problems.number("Toner", toner, 0, 100, "%", "100 is a new cartridge.");
         if (problems.any()) {
-            return page(SheetsController.kind(kind), Form.RIGHT, null, null, problems.words());
+            return page(SheetsPage.kind(kind), PrinterView.Form.RIGHT, latest(SheetsPage.kind(kind)), problems.words());
         }
         printer.fill(level);
         return "redirect:/sheets/" + kind + "/printer";

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import kindveil.bench.PrintKind;
 import kindveil.measure.UnitSystem;
+import org.jspecify.annotations.Nullable;
 import kindveil.measure.Words;
 import kindveil.sheet.CheckRule;
 import kindveil.sheet.Master;
@@ -24,8 +25,8 @@ import kindveil.studio.work.sheet.SheetWork.Item;
  *
  * @param width of the whole drawing, mm; likewise {@code height}
  */
-public record SheetView(String address, String carrier, String heading, String told, double width, double height, List<Drawn> sheets, List<Row> rows, String settings, String rule,
-        CheckRule.Verdict ruleVerdict, String runs, Counter counter, String trouble) {
+record SheetView(String address, String word, String heading, String told, double width, double height, List<Drawn> sheets, List<Row> rows, String settings, Rule rule, String runs,
+        @Nullable Counter counter, String trouble) {
     private static final double BETWEEN = 17;
     private static final int MOST_ACROSS = 3;
 
@@ -35,7 +36,19 @@ public record SheetView(String address, String carrier, String heading, String t
      * @param x where it lies in the drawing, mm
      * @param rule from where the rule is drawn
      */
-    public record Drawn(int index, String title, double x, double y, double width, double height, double ruleX, double ruleY, List<Copy> copies) {
+    record Drawn(int index, String title, double x, double y, double width, double height, double ruleX, double ruleY, List<Copy> copies) {
+        public int number() {
+            return index + 1;
+        }
+
+        public String place() {
+            return "translate(%s %s)".formatted(x, y);
+        }
+
+        /** 50 mm with a stroke every ten. */
+        public String rule() {
+            return "M%s %sh50m-50 -2.5v2.5m10 -1.5v1.5m10 -1.5v1.5m10 -1.5v1.5m10 -1.5v1.5m10 -2.5v2.5".formatted(ruleX, ruleY);
+        }
     }
 
     /**
@@ -44,16 +57,50 @@ public record SheetView(String address, String carrier, String heading, String t
      * @param imageWidth of the image as it is before it is turned
      * @param change puts the image into its place, turned and mirrored as it is printed
      */
-    public record Copy(int index, String label, int copy, double x, double y, double width, double height, double imageWidth, double imageHeight, boolean turned, String change, String picture,
+    record Copy(int index, String label, int copy, double x, double y, double width, double height, double imageWidth, double imageHeight, boolean turned, String change, String picture,
             String said, double margin) {
+        public String place() {
+            return "translate(%s %s)".formatted(x, y);
+        }
+
+        /** Cutting marks at its corners. */
+        public String marks() {
+            return "M0 -4v3M%1$s -4v3M0 %2$sv3M%1$s %2$sv3M-4 0h3M-4 %3$sh3M%4$s 0h3M%4$s %3$sh3".formatted(width, height + 1, height, width + 1);
+        }
+
+        /** The copy with the paper kept around it. */
+        public Bed bed() {
+            return new Bed(-margin, width + 2 * margin, height + 2 * margin);
+        }
+    }
+
+    /** A rectangle about a copy. @param from its left and its top */
+    record Bed(double from, double width, double height) {
+    }
+
+    /** What is told of the 50 mm rule. */
+    record Rule(String words, boolean rejected, boolean measured) {
+        static Rule of(CheckRule rule) {
+            return new Rule(rule.words(), rule.verdict() == CheckRule.Verdict.REJECTED, rule.verdict() != CheckRule.Verdict.UNMEASURED);
+        }
+    }
+
+    /** What of the drawing is shown. */
+    public String box() {
+        return "-2 -12 %s %s".formatted(width + 6, height + 18);
+    }
+
+    /** How many sheets there are, as far as their size on the page goes. */
+    public String many() {
+        return sheets.size() == 1 ? "one" : sheets.size() > 2 ? "many" : "";
     }
 
     /** One image in the list. */
-    public record Row(UUID piece, int veil, String label, String address, String picture, String words, String copies, String laid, String advice, String loss) {
+    record Row(UUID piece, int veil, String label, String address, String picture, String words, String copies, String laid, String advice, String loss) {
     }
 
     /** What to say at the counter of a copy shop. */
-    public record Counter(String summary, List<String> words) {
+    record Counter(String summary, List<String> words) {
     }
 
     static String word(PrintKind kind) {
@@ -65,8 +112,8 @@ public record SheetView(String address, String carrier, String heading, String t
         List<Row> rows = batch.items().stream().map(item -> row(item, batch, work, say)).toList();
         double right = drawn.stream().mapToDouble(d -> d.x + d.width).max().orElse(0);
         double foot = drawn.stream().mapToDouble(d -> d.y + d.height).max().orElse(0);
-        return new SheetView("/sheets/" + word(batch.kind()), batch.kind().words(), heading(batch), told(batch, say), right, foot, drawn, rows, SheetFiles.settings(batch),
-                batch.setUp().rule().words(), batch.setUp().rule().verdict(), runs(batch), batch.sheets().isEmpty() ? null : counter(batch, files), batch.trouble());
+        return new SheetView("/sheets/" + word(batch.kind()), word(batch.kind()), heading(batch), told(batch, say), right, foot, drawn, rows, SheetFiles.settings(batch),
+                Rule.of(batch.setUp().rule()), runs(batch), batch.sheets().isEmpty() ? null : counter(batch, files), batch.trouble());
     }
 
     private static String heading(Batch batch) {

@@ -15,8 +15,8 @@ import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.picture.PictureWork;
 import kindveil.studio.work.making.StoredMaking;
 import org.springframework.stereotype.Controller;
-import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.servlet.ModelAndView;
 
 @Controller
 class TodayController {
@@ -37,18 +37,12 @@ class TodayController {
     }
 
     @GetMapping("/")
-    String today(Model model) {
+    ModelAndView today() {
         Kept<StoredMaking> active = makings.kept();
         List<TodayView.Followed> followed = followed(active.read());
         List<Piece> ready = pieces.unmade(MOST_TRIED).stream().filter(piece -> pieces.plan(piece).sound()).limit(MOST_READY).toList();
-        model.addAttribute("today", TodayView.of(followed, ready, say, zone));
-        model.addAttribute("nothing", pieces.none());
         Stream<String> theirPieces = followed.size() < active.read().size() ? pieces.kept().sentences().stream() : Stream.empty();
-        model.addAttribute("apart", Stream.concat(active.sentences().stream(), theirPieces).toList());
-        model.addAttribute("heading", say.heading());
-        model.addAttribute("air", say.air());
-        model.addAttribute("now", say.now().toEpochMilli());
-        return "today/today";
+        return TodayView.of(followed, ready, pieces.none(), Stream.concat(active.sentences().stream(), theirPieces).toList(), say, zone).in("today/today");
     }
 
     /** With their pieces, each asked for once. */

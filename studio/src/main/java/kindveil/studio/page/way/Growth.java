@@ -38,6 +38,7 @@ public record Growth(List<Stage> stages) {
     private static final double WIDEST = 176;
     private static final double GAP = 30;
     private static final double FOOT = 200;
+    private static final double WORDS = 54;
     private static final double SCALE = 1.8;
     private static final int MOST = 12;
 
@@ -80,22 +81,53 @@ public record Growth(List<Stage> stages) {
     }
 
     /** From one stage to the next. */
-    public double pitch() {
+    private double pitch() {
         return Math.floor(Math.clamp(ROOM / stages.size(), NARROWEST, WIDEST));
     }
 
-    /** Width of a pile. */
-    public double width() {
-        return pitch() - GAP;
-    }
-
     /** Where the tallest pile begins. */
-    public double top() {
+    private double top() {
         return stages.stream().mapToDouble(Stage::top).min().orElse(FOOT) - 10;
     }
 
-    public double foot() {
-        return FOOT;
+    public double across() {
+        return stages.size() * pitch();
+    }
+
+    public double tall() {
+        return FOOT + WORDS - top();
+    }
+
+    /** What of the drawing is shown. */
+    public String box() {
+        return "-5 %s %s %s".formatted(top(), across(), tall());
+    }
+
+    public String place(int stage) {
+        return "translate(%s 0)".formatted(stage * pitch());
+    }
+
+    /** From the pile before. */
+    public String arrow() {
+        return "M-21 %sh12m-4-4l4 4-4 4".formatted(FOOT - 22);
+    }
+
+    public double wordsY() {
+        return FOOT + 5;
+    }
+
+    public double wordsWidth() {
+        return pitch() - 12;
+    }
+
+    /** A part of a slab's width. */
+    public record Across(double x, double width, double stroke) {
+    }
+
+    /** All of the pile's width, or three parts of it where the slab lies only under the darks. */
+    public List<Across> parts(Slab slab) {
+        double width = pitch() - GAP;
+        return slab.broken() ? List.of(new Across(width * 0.06, width * 0.24, 0.5), new Across(width * 0.4, width * 0.34, 0.5), new Across(width * 0.84, width * 0.1, 0.5)) : List.of(new Across(0, width, 0.8));
     }
 
     /** The face whose pile an act changes. */

@@ -1,0 +1,17 @@
+package kindveil.studio.page;
+
+import java.io.IOException;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.multipart.MultipartFile;
+
+/** A file as it came, or nothing. @param name what it was called @param bytes empty where none came */
+public record Upload(String name, byte[] bytes) {
+    public static Upload of(@Nullable MultipartFile file, String otherwise) throws IOException {
+        boolean named = file != null && file.getOriginalFilename() != null && !file.getOriginalFilename().isBlank();
+        return new Upload(named ? file.getOriginalFilename() : otherwise, file == null ? new byte[0] : file.getBytes());
+    }
+
+    public boolean came() {
+        return bytes.length > 0;
+    }
+}

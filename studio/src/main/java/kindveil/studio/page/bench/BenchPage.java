@@ -1,0 +1,24 @@
+package kindveil.studio.page.bench;
+
+import java.util.List;
+import java.util.stream.Stream;
+import kindveil.studio.page.PageView;
+
+/**
+ * The bench: one making, and what is said to what was told last.
+ *
+ * @param now in milliseconds, for the clocks on the page
+ * @param said what is said, whether or not something is wrong
+ * @param against what speaks against an answer that can still be told as done anyway
+ */
+record BenchPage(BenchView bench, String air, long now, List<String> said, boolean wrong, Against against) implements PageView {
+    /** @param asked the answer; @param minutesAgo when it was done */
+    record Against(List<String> reasons, int asked, double minutesAgo) {
+        static final Against NOTHING = new Against(List.of(), 0, 0);
+    }
+
+    @Override
+    public List<String> problems() {
+        return Stream.concat(wrong ? said.stream() : Stream.empty(), against.reasons.stream()).toList();
+    }
+}

@@ -1,0 +1,152 @@
+package kindveil.studio.page.build;
+
+import kindveil.studio.page.piece.PieceHead;
+import kindveil.studio.page.piece.LookView;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Stream;
+import kindveil.bench.Ground;
+import kindveil.bench.PrintKind;
+import kindveil.bench.Support;
+import kindveil.catalogue.Catalogue;
+import kindveil.studio.page.PageView;
+import kindveil.studio.page.Pick;
+import kindveil.studio.page.Say;
+import kindveil.studio.page.Wipe;
+import kindveil.studio.work.look.LookWork;
+import kindveil.studio.work.piece.Page;
+import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.piece.Planned;
+import kindveil.way.Fit;
+import kindveil.way.Way;
+import kindveil.way.Wish;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The Build page: the plan as a sentence, the picture as it will be, the section at a point, and what is said of it.
+ *
+ * @param sentence the plan in words that can be changed
+ * @param look the picture
+ * @param section the core at its point
+ * @param said what stands beside it
+ * @param laid where the veil lies, and on what page
+ */
+record BuildView(PieceHead head, Sentence sentence, Shown look, SectionView section, Beside said, Laid laid, List<String> problems) implements PageView {
+    /**
+     * The plan in words.
+     *
+     * @param first whether it is the lowest veil, which says what all lies on
+     * @param ofPrint whether the way takes a print
+     * @param left how the picture is looked at, kept when the plan changes; likewise right
+     */
+    record Sentence(boolean first, boolean ofPrint, String size, List<Pick> transfers, List<Pick> overAndUnder, List<Pick> prints, List<Pick> supports, List<Pick> grounds,
+            List<Pick> wishes, String colour, String colourHint, BuildForm form, String left, String right) {
+        static Sentence of(Planned planned, LookView view, BuildForm form, Say say) {
+            Piece piece = planned.piece();
+            String way = piece.design().way();
+            return new Sentence(piece.inHand() == 0, piece.design().theWay().card().usualPrint() != null, say.size(planned.brief().width(), planned.brief().height()),
+                    ways(Catalogue.transfers(), way), ways(Catalogue.overAndUnder(), way), Pick.of(PrintKind.values(), PrintKind::words, planned.brief().print()),
+                    Pick.of(Support.values(), Support::words, planned.brief().support()), Pick.of(Ground.values(), Ground::words, planned.brief().ground()),
+                    Pick.of(List.of(Wish.values()), Wish::name, Wish::words, Wish::meaning, planned.brief().wish().name()), piece.groundColour().toString(),
+                    piece.basis().photograph().isPresent() ? "The photographed ground is shown instead" : "Ground colour", form, LookView.word(view.left()), LookView.word(view.right()));
+        }
+
+        private static List<Pick> ways(List<Way> ways, String chosen) {
+            return Pick.of(ways, Way::key, way -> way.name().toLowerCase(Locale.ROOT), way -> "", chosen);
+        }
+    }
+
+    /**
+     * The picture, and which states of it can be looked at.
+     *
+     * @param address of the page, before its query
+     * @param query the states and pass asked for
+     * @param pass shown, 0 where there is none to choose
+     * @param fewer address with one pass fewer, or empty; likewise more
+     */
+    record Shown(Wipe wipe, String address, String query, double x, double y, List<LookView.StateLink> links, int pass, String fewer, String more) {
+        static Shown of(Planned planned, LookView view, double aspect) {
+            Piece piece = planned.piece();
+            String base = PieceHead.base(piece);
+            String right = view.picture(base, view.right(), piece.version());
+            String rightWords = LookView.words(view.right(), view.pass(), planned.trace());
+            Wipe wipe = view.compares() ? Wipe.of(view.picture(base, view.left(), piece.version()), right, LookView.words(view.left(), view.pass(), planned.trace()), rightWords, aspect, view.cut())
+                    : Wipe.still(right, rightWords, aspect);
+            return new Shown(wipe, base, "left=%s&right=%s&pass=%d".formatted(LookView.word(view.left()), LookView.word(view.right()), view.pass()), view.x(), view.y(), view.links(base, planned.trace()),
+                    view.pass(), view.pass() > 1 ? other(base, view, -1) : "", view.pass() < planned.trace().mostPasses() ? other(base, view, 1) : "");
+        }
+
+        private static String other(String base, LookView view, int by) {
+            return "%s/build?%s".formatted(base, view.query(view.left(), view.right(), view.pass() + by));
+        }
+    }
+
+    /**
+     * What is said of the plan.
+     *
+     * @param foresight how much of the drawing drowns, where that is known at once; otherwise it comes after the page
+     */
+    record Beside(List<String> refusals, List<String> questions, List<String> doubts, @Nullable ForesightView foresight, boolean pictured) {
+        static Beside of(Planned planned, @Nullable ForesightView foresight) {
+            Way way = planned.piece().design().theWay();
+            return new Beside(planned.trace().refusals().stream().map(refusal -> refusal.words()).distinct().toList(), way.questions(planned.brief()), doubts(planned, way), foresight,
+                    planned.piece().veil().bringsPicture());
+        }
+
+        /** What the bench takes, but doubts, and what the way's card says of support and wish. */
+        private static List<String> doubts(Planned planned, Way way) {
+            Stream<Fit> fits = Stream.of(way.card().fit(planned.brief().support()), way.card().fit(planned.brief().wish()));
+            List<String> doubts = new ArrayList<>(fits.filter(fit -> fit.verdict() != Fit.Verdict.SOUND).map(Fit::reason).toList());
+            planned.trace().concerns().stream().map(concern -> concern.words()).distinct().forEach(doubts::add);
+            return doubts;
+        }
+    }
+
+    /**
+     * Where the veil in hand lies among the others, and what page all of them are made on.
+     *
+     * @param own address of the veil in hand by its number
+     * @param right of the left edge; likewise down
+     * @param pageWidth empty where the first image fills the page; likewise pageHeight
+     * @param typed whether the page is shown as it was typed, since something is wrong with it
+     */
+    record Laid(boolean many, boolean first, boolean last, boolean pictured, String own, String right, String down, String pageWidth, String pageHeight, boolean photographed, boolean typed,
+            List<Pick> transfers, List<Pick> overAndUnder) {
+        static Laid of(Piece piece, Say say) {
+            return new Laid(piece.veils().size() > 1, piece.inHand() == 0, piece.inHand() + 1 == piece.veils().size(), piece.veil().bringsPicture(),
+                    "/pieces/%s/veils/%d".formatted(piece.id(), piece.inHand() + 1), say.one(piece.veil().x()), say.one(piece.veil().y()),
+                    piece.basis().page().map(Page::width).map(say::one).orElse(""), piece.basis().page().map(Page::height).map(say::one).orElse(""),
+                    piece.basis().photograph().isPresent(), false, ways(Catalogue.transfers()), ways(Catalogue.overAndUnder()));
+        }
+
+        private static List<Pick> ways(List<Way> ways) {
+            return Pick.of(ways, Way::key, Way::name, way -> "", "");
+        }
+
+        /** As it was typed. */
+        Laid typed(String width, String height, String x, String y) {
+            return new Laid(many, first, last, pictured, own, x, y, width, height, photographed, true, transfers, overAndUnder);
+        }
+
+        public boolean paged() {
+            return !pageWidth.isEmpty() || !pageHeight.isEmpty();
+        }
+    }
+
+    /** @param foreseen whether how the drawing reads is worked out for the page, however long it takes */
+    static BuildView of(Planned planned, LookView view, BuildForm form, LookWork looks, boolean foreseen, Say say) {
+        Piece piece = planned.piece();
+        ForesightView foresight = foreseen || looks.foreseen(piece, view.right(), view.pass()) ? ForesightView.of(planned, view, looks, say) : null;
+        return new BuildView(PieceHead.of(piece, "Build"), Sentence.of(planned, view, form, say), Shown.of(planned, view, looks.aspect(piece)), SectionView.of(planned, view, looks),
+                Beside.of(planned, foresight), Laid.of(piece, say), List.of());
+    }
+
+    BuildView refusing(List<String> problems) {
+        return new BuildView(head, sentence, look, section, said, laid, problems);
+    }
+
+    BuildView laid(String width, String height, String x, String y) {
+        return new BuildView(head, sentence, look, section, said, laid.typed(width, height, x, y), problems);
+    }
+}

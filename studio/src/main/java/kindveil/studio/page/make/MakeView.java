@@ -1,0 +1,64 @@
+package kindveil.studio.page.make;
+
+import kindveil.studio.page.piece.PieceHead;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import kindveil.measure.Span;
+import kindveil.reading.AmountReading;
+import kindveil.reading.CautionReading;
+import kindveil.reading.Remedies;
+import kindveil.reading.TimeReading;
+import kindveil.studio.page.Knot;
+import kindveil.studio.page.PageView;
+import kindveil.studio.page.Say;
+import kindveil.studio.work.making.MakingLine;
+import kindveil.studio.work.piece.Planned;
+
+/**
+ * The Make page: the acts on their thread, what they take, what to beware of, and the way to the bench.
+ *
+ * @param takes how long it takes, and in which air
+ * @param bench address of the making that is under way, or empty
+ * @param before what is said of makings that were, or empty
+ * @param area what the needs are reckoned for
+ */
+record MakeView(PieceHead head, List<Knot> knots, String elapsed, String takes, Refused refused, String bench, String before, String area, List<Need> needs, List<String> cautions,
+        String deference) implements PageView {
+
+    /** What is needed of one thing in all. */
+    record Need(String what, String volume) {
+    }
+
+    /** Why the bench refuses the plan, and the single changes any of which would do. */
+    record Refused(List<String> reasons, List<Remedy> remedies) {
+        /** One of them. */
+        record Remedy(int index, String words) {
+        }
+
+        static Refused of(Planned planned, boolean whole, List<Remedies> remedies) {
+            return new Refused((whole ? planned.whole() : planned.trace()).refusals().stream().map(refusal -> refusal.words()).distinct().toList(),
+                    IntStream.range(0, remedies.size()).mapToObj(i -> new Remedy(i, remedies.get(i).words())).toList());
+        }
+
+        public boolean any() {
+            return !reasons.isEmpty();
+        }
+    }
+
+    /** @param remedies of the veil the bench refuses first */
+    static MakeView of(Planned planned, List<Remedies> remedies, List<MakingLine> makings, Say say) {
+        TimeReading times = planned.times();
+        List<AmountReading> amounts = planned.amounts();
+        long before = makings.stream().filter(line -> !line.active()).count();
+        Optional<MakingLine> open = makings.stream().filter(MakingLine::active).findFirst();
+        return new MakeView(PieceHead.of(planned.piece(), "Make"),
+                times.entries().stream().map(entry -> Knot.of(entry, Knot.amount(amounts.get(entry.act().id().part()), entry.act().id(), say))).toList(), Knot.elapsed(times),
+                "from start to end at %s, if every wait is the safe one; your hands are busy for %s of it.".formatted(say.air(), Span.words(times.handsOn())),
+                Refused.of(planned, true, remedies), open.map(line -> "/bench/" + line.id()).orElse(""),
+                before == 0 ? "" : before == 1 ? "One making of it is finished or laid aside." : "%d makings of it are finished or laid aside.".formatted(before),
+                "What it takes, for " + say.area(planned.brief().area()), planned.needs().entrySet().stream().map(need -> new Need(need.getKey().words(), say.both(need.getValue()))).toList(),
+                List.copyOf(CautionReading.of(planned.whole()).keySet()), CautionReading.DEFERENCE);
+    }
+}

@@ -1,0 +1,70 @@
+package kindveil.studio.page.print;
+
+import kindveil.studio.page.piece.PieceHead;
+import java.util.List;
+import java.util.Locale;
+import kindveil.measure.Figures;
+import kindveil.measure.Length;
+import kindveil.measure.Words;
+import kindveil.sheet.CurvedForm;
+import kindveil.studio.intake.FormTemplate;
+import kindveil.studio.page.PageView;
+import kindveil.studio.page.Pick;
+import kindveil.studio.page.Problems;
+import kindveil.studio.page.Say;
+import kindveil.studio.work.piece.Planned;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.util.UriComponentsBuilder;
+
+/**
+ * Whether an image lies on a curved form, and where it is cut if it does not.
+ *
+ * @param box what is drawn, in mm
+ * @param standing how the picture is drawn: mirrored, or empty
+ * @param kinds of form
+ * @param lie how it lies; null where what is asked cannot be read
+ */
+record FormView(PieceHead head, String box, double width, double height, String standing, FormController.Asked asked, List<Pick> kinds, @Nullable Lie lie, List<String> problems) implements PageView {
+    private static final double AROUND = 4;
+
+    /** @param cuts as paths; @param query of the template */
+    record Lie(String heading, String told, List<String> cuts, String query) {
+        static Lie of(CurvedForm.Lie lie, FormController.Asked asked, List<String> cuts, Say say) {
+            return new Lie(heading(lie), told(lie, asked, say), cuts, UriComponentsBuilder.newInstance().queryParam("kind", asked.kind()).queryParam("around", asked.around())
+                    .queryParam("along", asked.along()).queryParam("carrier", asked.carrier()).encode().build().getQuery());
+        }
+
+        private static String heading(CurvedForm.Lie lie) {
+            return lie.strain() == 0 ? "It lies flat" : lie.lies() ? "It lies without cuts" : lie.strain() > 0 ? lie.cuts() + " relief cuts" : lie.cuts() + " slits";
+        }
+
+        private static String told(CurvedForm.Lie lie, FormController.Asked asked, Say say) {
+            String what = asked.onTape() ? "tape" : "a thin skin";
+            String bears = Figures.plain(lie.bears() * 100) + " %";
+            if (lie.strain() == 0) {
+                return "A form that curves one way only can be wrapped: nothing stretches, nothing folds, at any size.";
+            }
+            String strain = String.format(Locale.ROOT, "%.1f %%", Math.abs(lie.strain()) * 100);
+            String does = lie.strain() > 0 ? "Its rim is %s too long for the form: it must shrink by that or fold.".formatted(strain) : "Its rim is %s too short for the form: it must stretch by that or tear.".formatted(strain);
+            if (lie.lies()) {
+                return "%s %s bears about %s, so it can be pressed on from the middle outwards.".formatted(does, Words.capital(what), bears);
+            }
+            return "%s %s bears about %s (assumed; it varies by half). Beyond %s from the middle cut it towards the middle, evenly round, %s".formatted(does, Words.capital(what), bears, say.one(lie.from()),
+                    lie.strain() > 0 ? String.format(Locale.ROOT, "taking out %.1f° at the rim each time.", lie.angle()) : String.format(Locale.ROOT, "and let each slit open by %.1f°.", lie.angle()));
+        }
+    }
+
+    static FormView of(Planned planned, FormController.Asked asked, Say say) {
+        Problems problems = new Problems();
+        Length width = planned.brief().width();
+        Length height = planned.brief().height();
+        CurvedForm form = asked.form(problems);
+        CurvedForm.Lie lies = form == null ? null : problems.read(() -> form.lie(CurvedForm.reach(width, height), asked.bears()));
+        Lie lie = form == null || lies == null ? null : Lie.of(lies, asked, form.cuts(width, height, asked.bears()).stream().map(cut -> FormTemplate.data(cut) + "Z").toList(), say);
+        double w = width.millimetres();
+        double h = height.millimetres();
+        return new FormView(PieceHead.of(planned.piece(), "Print"), "%s %s %s %s".formatted(-AROUND, -AROUND, w + 2 * AROUND, h + 2 * AROUND), w, h,
+                planned.mirrored() ? "translate(%s 0) scale(-1 1)".formatted(w) : "", asked, Pick.of(List.of(CurvedForm.Kind.values()), CurvedForm.Kind::name, CurvedForm.Kind::words, kind -> "", asked.kind()),
+                lie, problems.words());
+    }
+}

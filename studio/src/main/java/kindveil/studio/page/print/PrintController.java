@@ -1,0 +1,102 @@
+package kindveil.studio.page.print;
+
+import kindveil.studio.page.piece.PieceHead;
+import java.util.Optional;
+import java.util.List;
+import java.util.UUID;
+import kindveil.measure.UnusableValue;
+import kindveil.sheet.Paper;
+import kindveil.studio.page.Download;
+import kindveil.studio.page.Problems;
+import kindveil.studio.page.Say;
+import kindveil.studio.work.piece.HandWish;
+import kindveil.studio.work.source.Marked;
+import kindveil.studio.work.Outdated;
+import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.piece.PieceWork;
+import kindveil.studio.work.sheet.PrintWork;
+import kindveil.studio.work.sheet.SheetWork;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+
+@Controller
+class PrintController {
+    private final PieceWork pieces;
+    private final PrintWork prints;
+    private final SheetWork sheets;
+    private final Say say;
+
+    PrintController(PieceWork pieces, PrintWork prints, SheetWork sheets, Say say) {
+        this.sheets = sheets;
+        this.pieces = pieces;
+        this.prints = prints;
+        this.say = say;
+    }
+
+    @GetMapping({"/pieces/{id}/print", "/pieces/{id}/veils/{veil}/print"})
+    ModelAndView print(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil) {
+        Piece piece = pieces.get(id, veil);
+        return page(piece, String.valueOf(piece.design().copies()), List.of());
+    }
+
+    private ModelAndView page(Piece piece, String copies, List<String> problems) {
+        return PrintView.of(pieces.plan(piece), copies, prints, sheets, problems, say).in("piece/print");
+    }
+
+    @PostMapping({"/pieces/{id}/print", "/pieces/{id}/veils/{veil}/print"})
+    Object change(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam int version, @RequestParam(defaultValue = "") String hand, @RequestParam(defaultValue = "") String paper,
+            @RequestParam(defaultValue = "") String copies) {
+        Piece piece = pieces.get(id, veil);
+        Problems problems = new Problems();
+        HandWish wanted = problems.choice(HandWish.class, "Hand", hand);
+        Paper sheet = problems.choice(Paper.class, "Paper", paper);
+        Integer count = problems.whole("Copies", copies, 1, 50, "", "Print at least one spare.");
+        if (!problems.any()) {
+            try {
+                pieces.change(piece.seen(version).with(piece.design().withPrint(wanted, sheet, count)));
+                return "redirect:" + PieceHead.base(piece) + "/print";
+            } catch (Outdated outdated) {
+                problems.add(outdated.getMessage());
+            }
+        }
+        return page(piece, copies, problems.words());
+    }
+
+    /** Marks the part tape seams keep out of, in per cent of the picture; {@code clear} takes the mark away. */
+    @PostMapping({"/pieces/{id}/print/seams", "/pieces/{id}/veils/{veil}/print/seams"})
+    Object seams(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam int version, @RequestParam(defaultValue = "") String left, @RequestParam(defaultValue = "") String top,
+            @RequestParam(defaultValue = "") String right, @RequestParam(defaultValue = "") String bottom, @RequestParam(defaultValue = "false") boolean clear) {
+        Piece piece = pieces.get(id, veil);
+        Problems problems = new Problems();
+        try {
+            Optional<Marked> part = Optional.empty();
+            if (!clear) {
+                Double l = problems.number("Left of the marked part", left, 0, 100, "%", "0 is the left edge of the picture.");
+                Double t = problems.number("Top of the marked part", top, 0, 100, "%", "0 is the top edge of the picture.");
+                Double r = problems.number("Right of the marked part", right, 0, 100, "%", "100 is the right edge of the picture.");
+                Double b = problems.number("Foot of the marked part", bottom, 0, 100, "%", "100 is the foot of the picture.");
+                part = problems.any() ? Optional.empty() : Optional.of(new Marked(l, t, r, b));
+            }
+            if (!problems.any()) {
+                pieces.change(piece.seen(version).with(piece.design().seamless(part)));
+                return "redirect:" + PieceHead.base(piece) + "/print#tape";
+            }
+        } catch (UnusableValue | Outdated refused) {
+            problems.add(refused.getMessage());
+        }
+        return page(piece, String.valueOf(piece.design().copies()), problems.words());
+    }
+
+    @GetMapping({"/pieces/{id}/sheet.pdf", "/pieces/{id}/veils/{veil}/sheet.pdf"})
+    ResponseEntity<byte[]> pdf(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil) {
+        Piece piece = pieces.get(id, veil);
+        return Download.of(Download.named(piece.title(), "sheet") + ".pdf", MediaType.APPLICATION_PDF).body(prints.pdf(piece));
+    }
+}

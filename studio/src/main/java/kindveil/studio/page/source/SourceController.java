@@ -1,0 +1,116 @@
+package kindveil.studio.page.source;
+
+import kindveil.studio.page.piece.PieceHead;
+import kindveil.studio.page.Download;
+import kindveil.studio.work.piece.Image;
+import java.util.List;
+import java.util.UUID;
+import kindveil.measure.Length;
+import kindveil.studio.page.Problems;
+import kindveil.studio.page.Say;
+import kindveil.studio.work.piece.Design;
+import kindveil.studio.work.log.LogWork;
+import kindveil.studio.work.look.LookWork;
+import kindveil.studio.work.Outdated;
+import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.piece.PieceWork;
+import kindveil.studio.work.source.SourceWork;
+import kindveil.tone.Advice;
+import kindveil.tone.Treatment;
+import kindveil.tone.Treatment.Levels;
+import kindveil.tone.Treatment.Simplify;
+import kindveil.tone.Treatments;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+
+@Controller
+class SourceController {
+    private final PieceWork pieces;
+    private final SourceWork sources;
+    private final LookWork looks;
+    private final LogWork log;
+    private final Say say;
+
+    SourceController(PieceWork pieces, SourceWork sources, LookWork looks, LogWork log, Say say) {
+        this.looks = looks;
+        this.pieces = pieces;
+        this.sources = sources;
+        this.log = log;
+        this.say = say;
+    }
+
+    @GetMapping({"/pieces/{id}/source", "/pieces/{id}/veils/{veil}/source"})
+    ModelAndView source(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil) {
+        Piece piece = pieces.get(id, veil);
+        return page(piece, SourceView.Form.of(piece, say), List.of());
+    }
+
+    private ModelAndView page(Piece piece, SourceView.Form form, List<String> problems) {
+        return SourceView.of(pieces.plan(piece), sources.read(piece), form, lineage(piece), sources.colourShare(piece), looks.negative(piece).orElse(null), problems, say).in("piece/source");
+    }
+
+    /** Where a source that is a result comes from. */
+    private String lineage(Piece piece) {
+        return log.cameFrom(piece.picture()).map(entry -> "It is what came of “%s”, %s.".formatted(pieces.get(entry.piece()).title(), say.date(entry.written()))).orElse("");
+    }
+
+    @PostMapping({"/pieces/{id}/source", "/pieces/{id}/veils/{veil}/source"})
+    Object change(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam int version, @RequestParam(defaultValue = "") String width, @RequestParam(defaultValue = "") String black,
+            @RequestParam(defaultValue = "") String white, @RequestParam(defaultValue = "") String tones) {
+        Piece piece = pieces.get(id, veil);
+        Problems problems = new Problems();
+        Length size = problems.read(() -> Length.parseSize("Print width", width, Image.NARROWEST, Image.WIDEST));
+        Integer blackPoint = problems.whole("Black point", black, 0, 95, "L*", "0 leaves the darks as they are.");
+        Integer whitePoint = problems.whole("White point", white, 5, 100, "L*", "100 leaves the lights as they are.");
+        Integer values = tones.isBlank() ? null : problems.whole("Number of tones", tones, 2, 8, "tones", "Leave it empty to keep all tones.");
+        Levels levels = blackPoint == null || whitePoint == null ? null : problems.read(() -> new Levels(blackPoint, whitePoint));
+        if (!problems.any()) {
+            Treatments treatments = piece.design().treatments().having(Levels.class, levels.equals(Levels.NONE) ? null : levels)
+                    .having(Simplify.class, values == null ? null : new Simplify(values));
+            Design design = piece.design().withSize(size).treated(treatments);
+            try {
+                pieces.change(piece.seen(version).with(design));
+                return "redirect:" + PieceHead.base(piece) + "/source";
+            } catch (Outdated outdated) {
+                problems.add(outdated.getMessage());
+            }
+        }
+        return page(piece, new SourceView.Form(piece.version(), width, black, white, tones), problems.words());
+    }
+
+    @PostMapping({"/pieces/{id}/source/advice", "/pieces/{id}/veils/{veil}/source/advice"})
+    String follow(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam int version, @RequestParam int index) {
+        Piece piece = pieces.get(id, veil);
+        List<Advice> advice = sources.read(piece).advice();
+        if (index < 0 || index >= advice.size()) {
+            throw new Outdated(piece.title());
+        }
+        Treatments treatments = piece.design().treatments();
+        for (Treatment treatment : advice.get(index).treatments()) {
+            treatments = switch (treatment) {
+                case Levels l -> treatments.having(Levels.class, l);
+                case Simplify n -> treatments.having(Simplify.class, n);
+                default -> treatments.plus(treatment);
+            };
+        }
+        pieces.change(piece.seen(version).with(piece.design().treated(treatments)));
+        return "redirect:" + PieceHead.base(piece) + "/source";
+    }
+
+    @GetMapping({"/pieces/{id}/treated.png", "/pieces/{id}/veils/{veil}/treated.png"})
+    ResponseEntity<byte[]> treated(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil) {
+        return Download.picture(sources.treatedPng(pieces.get(id, veil)));
+    }
+
+    /** What one of the offers would make of it, small; the index one past the last offer is the picture as it is. */
+    @GetMapping({"/pieces/{id}/offer/{index}.png", "/pieces/{id}/veils/{veil}/offer/{index}.png"})
+    ResponseEntity<byte[]> offered(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @PathVariable int index) {
+        return Download.picture(sources.offeredPng(pieces.get(id, veil), index));
+    }
+}

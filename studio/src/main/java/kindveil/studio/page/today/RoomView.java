@@ -1,0 +1,68 @@
+package kindveil.studio.page.today;
+
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import kindveil.drying.Bed;
+import kindveil.drying.Coat;
+import kindveil.drying.Cover;
+import kindveil.drying.Drying;
+import kindveil.drying.Overlay;
+import kindveil.drying.Rate;
+import kindveil.drying.Room;
+import kindveil.drying.RoomCourse;
+import kindveil.drying.Stage;
+import kindveil.drying.Underlay;
+import kindveil.measure.Figures;
+import kindveil.measure.Span;
+import kindveil.measure.UnitSystem;
+import kindveil.studio.page.PageView;
+import kindveil.studio.page.Say;
+import kindveil.studio.work.room.StudioRoom;
+
+/**
+ * The Room page: the air as it was read, and what dries how in it.
+ *
+ * @param told when it was read
+ */
+record RoomView(Form form, String told, List<Curve> dryings, List<String> problems) implements PageView {
+    private static final double WIDTH = 520;
+    private static final double HEIGHT = 240;
+    private static final double HOURS = 3;
+    private static final Bed UNDER_PRINT = Bed.open(new Coat(100, 0.6), Underlay.panel(20)).under(Overlay.dry(15, 0));
+
+    /** As it was typed. @param unit of the degrees */
+    record Form(int version, String degrees, String unit, String percent, boolean metric) {
+        static Form of(StudioRoom room) {
+            double degrees = room.units() == UnitSystem.US ? room.celsius() * 9 / 5 + 32 : room.celsius();
+            return typed(room, Figures.rounded(degrees, 1), Figures.rounded(room.percent(), 0));
+        }
+
+        static Form typed(StudioRoom room, String degrees, String percent) {
+            return new Form(room.version(), degrees, room.units() == UnitSystem.US ? "°F" : "°C", percent, room.units() == UnitSystem.METRIC);
+        }
+    }
+
+    /** A coat drying in this air: its curve and when it is through. @param dash of its line, or empty */
+    record Curve(String name, String path, String dash, String through) {
+    }
+
+    static RoomView of(StudioRoom room, Form form, List<String> problems, Say say) {
+        return new RoomView(form, say.time(room.told()), List.of(
+                drying("thin coat, open", "", Bed.open(new Coat(60, 0.6), Underlay.panel(5)), room.air()),
+                drying("coat on a print", "9 4", Bed.open(new Coat(100, 0.6), Underlay.paper(15)), room.air()),
+                drying("bed under a print", "4 4", UNDER_PRINT, room.air()),
+                drying("the same, weighted", "1 5", UNDER_PRINT.loaded(Cover.weight(false)), room.air())), problems);
+    }
+
+    private static Curve drying(String name, String dash, Bed bed, Room air) {
+        Drying drying = Drying.fresh(bed, RoomCourse.of(air), Duration.ZERO);
+        List<String> points = new ArrayList<>();
+        for (double x = 0; x <= WIDTH; x += 4) {
+            points.add("%.0f %.1f".formatted(x, HEIGHT * (1 - drying.waterShare(Span.minutes(x / WIDTH * HOURS * 60)))));
+        }
+        String through = drying.spread(Stage.THROUGH, Rate.UNLEARNED).map(s -> "through in %s [%s … %s]".formatted(Span.words(s.half()), Span.words(s.quarter()), Span.words(s.nineTenths())))
+                .orElse("never gets through in this air; it does below about %.0f %%: warm the room, dry the air or bring a fan".formatted(Drying.dampestPercent(Stage.THROUGH)));
+        return new Curve(name, "M" + String.join("L", points), dash, through);
+    }
+}

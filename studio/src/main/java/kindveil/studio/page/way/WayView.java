@@ -1,0 +1,128 @@
+package kindveil.studio.page.way;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import kindveil.bench.Hand;
+import kindveil.bench.PrintKind;
+import kindveil.bench.Support;
+import kindveil.measure.Span;
+import kindveil.measure.Volume;
+import kindveil.measure.Words;
+import kindveil.reading.AmountReading;
+import kindveil.reading.CautionReading;
+import kindveil.reading.CompatibilityReading;
+import kindveil.reading.HandReading;
+import kindveil.reading.TimeReading;
+import kindveil.studio.page.Knot;
+import kindveil.studio.page.PageView;
+import kindveil.studio.page.Say;
+import kindveil.studio.work.look.WaysWork;
+import kindveil.studio.work.look.WaysWork.Having;
+import kindveil.way.Brief;
+import kindveil.way.Choice;
+import kindveil.way.Fit.Verdict;
+import kindveil.way.Trace;
+import kindveil.way.Way;
+
+/**
+ * The leaf of one way: its verdict, its section growing, its acts, its schools, what it takes and what goes wrong.
+ *
+ * @param told what is had and wished, in a sentence that can be changed
+ * @param growth the section act by act
+ * @param takes how long it takes, and in which air
+ * @param printed print asked for, or empty where it brings no picture
+ * @param deference what all cautions defer to
+ */
+record WayView(String key, String name, String summary, Judged judged, Told told, Growth growth, String takes, List<Knot> knots, List<Schooling> schooling, Needs needs,
+        List<Failure> failures, List<String> cautions, String deference, String printed, List<String> printers, List<With> withPrints, List<With> withSupports, List<String> problems) implements PageView {
+
+    private static final int MOST_INSTEAD = 4;
+
+    /** The sentence. @param ofPrint whether the way takes a print */
+    record Told(boolean ofPrint, WaysView.Asked asked, String width, String height) {
+    }
+
+    /**
+     * Whether it goes with what is had.
+     *
+     * @param hand how its print must stand, or empty
+     * @param instead what would go, where it does not
+     */
+    record Judged(String mark, String verdict, String hand, List<String> reasons, List<With> instead, String query) {
+        static Judged of(CompatibilityReading reading, Trace trace, List<CompatibilityReading.Instead> instead, Having having) {
+            String hand = HandReading.of(trace).map(read -> read.finished() == Hand.MIRRORED ? "Ends mirrored: print it mirrored." : "Ends reading right: print it as it is.").orElse("");
+            return new Judged(WaysView.mark(reading.verdict()), Words.capital(reading.verdict().words()), hand, reading.reasons().stream().map(r -> (r.words() + " " + r.remedy()).strip()).toList(),
+                    instead.stream().map(other -> new With(other.words(), "", "", WaysView.address(other.way(), having.with(other.print())), false)).toList(), WaysView.query(having));
+        }
+    }
+
+    /** What goes with it. @param mark its verdict as a mark */
+    record With(String words, String mark, String verdict, String href, boolean chosen) {
+    }
+
+    /** What is chosen, with its schools. */
+    record Schooling(String question, List<School> schools) {
+    }
+
+    /**
+     * A school beside the others.
+     *
+     * @param costs what is paid for it
+     * @param takes of medium and paint in all, at the size asked for
+     */
+    record School(String words, String buys, String costs, String takes, String hands, String elapsed, String risk, boolean chosen) {
+    }
+
+    /** What it takes in all, and its numbers that may be changed. */
+    record Needs(String heading, List<Need> list, List<Need> dials) {
+        /** What something takes. */
+        record Need(String what, String volume) {
+        }
+    }
+
+    /** One way it goes wrong. */
+    record Failure(String sees, String cause, String rescue) {
+    }
+
+    /** @param width as it was typed; likewise height */
+    static WayView of(Way way, Having having, Brief brief, String width, String height, WaysWork ways, List<String> printers, List<String> problems, Say say) {
+        Trace trace = Trace.of(way.expand(brief));
+        TimeReading times = TimeReading.of(trace);
+        AmountReading amounts = AmountReading.of(trace, brief.width(), brief.height());
+        CompatibilityReading reading = ways.of(way, having);
+        List<CompatibilityReading.Instead> instead = reading.verdict() == Verdict.NO ? ways.instead(way, having).stream().limit(MOST_INSTEAD).toList() : List.of();
+        boolean printed = way.card().usualPrint() != null;
+        Needs needs = new Needs("What it takes at %s × %s".formatted(width, height), amounts.byProduct().entrySet().stream().map(e -> new Needs.Need(e.getKey().words(), say.both(e.getValue()))).toList(),
+                way.dials(brief).stream().map(dial -> new Needs.Need(dial.words(), "%s, %s".formatted(dial.usual(), dial.usual().provenance().word()))).toList());
+        return new WayView(way.key(), way.name(), way.card().summary(), Judged.of(reading, trace, instead, having), new Told(printed, WaysView.Asked.of(having), width, height), Growth.of(trace),
+                "%s from start to end at %s, hands busy for %s; times where every wait is the safe one.".formatted(Knot.elapsed(times), say.air(), Span.words(times.handsOn())),
+                times.entries().stream().map(e -> Knot.of(e, Knot.amount(amounts, e.act().id(), say))).toList(), schooling(way, brief, say), needs,
+                way.card().failures().stream().map(f -> new Failure(f.sees(), f.cause() + ".", f.rescue())).toList(), List.copyOf(CautionReading.of(trace).keySet()), CautionReading.DEFERENCE,
+                printed ? having.print().name() : "", printers,
+                printed ? Arrays.stream(PrintKind.values()).map(p -> with(way, having.with(p), p.words(), p == having.print(), ways)).toList() : List.of(),
+                Arrays.stream(Support.values()).map(s -> with(way, having.with(s), s.words(), s == having.support(), ways)).toList(), problems);
+    }
+
+    private static With with(Way way, Having there, String words, boolean chosen, WaysWork ways) {
+        CompatibilityReading reading = ways.of(way, there);
+        return new With(words, WaysView.mark(reading.verdict()), reading.verdict().words(), WaysView.address(way, there), chosen);
+    }
+
+    private static List<Schooling> schooling(Way way, Brief brief, Say say) {
+        List<Schooling> all = new ArrayList<>();
+        for (Choice choice : way.choices()) {
+            all.add(new Schooling(choice.question(), choice.options().stream().map(option -> school(way, brief, choice, option, say)).toList()));
+        }
+        return all;
+    }
+
+    private static School school(Way way, Brief brief, Choice choice, Choice.Option option, Say say) {
+        Trace trace = Trace.of(way.expand(brief.with(choice.key(), option.key())));
+        TimeReading times = TimeReading.of(trace);
+        double millilitres = AmountReading.of(trace, brief.width(), brief.height()).byProduct().values().stream().mapToDouble(Volume::millilitres).sum();
+        String risk = !trace.refusals().isEmpty() ? trace.refusals().getFirst().reason() : trace.concerns().isEmpty() ? "" : trace.concerns().getFirst().reason();
+        return new School(option.words(), option.buys(), option.costs(), millilitres == 0 ? "–" : say.one(new Volume(millilitres)), Span.words(times.handsOn()), Knot.elapsed(times), risk,
+                way.chosen(brief, choice.key()).equals(option));
+    }
+}

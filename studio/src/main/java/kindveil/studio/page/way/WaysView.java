@@ -1,0 +1,133 @@
+package kindveil.studio.page.way;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.function.Function;
+import java.util.stream.IntStream;
+import kindveil.bench.Ground;
+import kindveil.bench.PrintKind;
+import kindveil.bench.Support;
+import kindveil.catalogue.Catalogue;
+import kindveil.measure.Words;
+import kindveil.reading.CompatibilityReading;
+import kindveil.studio.page.PageView;
+import kindveil.studio.page.Pick;
+import kindveil.studio.work.look.WaysWork;
+import kindveil.studio.work.look.WaysWork.Having;
+import kindveil.way.Fit.Verdict;
+import kindveil.way.Way;
+import kindveil.way.Wish;
+
+/**
+ * The Ways page: what goes with what one has, and every way against every print or support.
+ *
+ * @param sought the word searched for, or empty
+ * @param table {@code print} or {@code support}; {@code other} the one it is not
+ * @param key the marks with their words
+ */
+record WaysView(Asked asked, String query, String sought, List<Ranked> ranked, List<OverOrUnder> overAndUnder, String table, String other, Matrix matrix, List<Mark> key) implements PageView {
+    private static final int MOST_REASONS = 2;
+
+    /** What is had and wished, in a sentence. */
+    record Asked(List<Pick> prints, List<Pick> supports, List<Pick> grounds, List<Pick> wishes, Having having) {
+        static Asked of(Having having) {
+            return new Asked(Pick.of(PrintKind.values(), PrintKind::words, having.print()), Pick.of(Support.values(), Support::words, having.support()),
+                    Pick.of(Ground.values(), Ground::words, having.ground()), Pick.of(List.of(Wish.values()), Wish::name, Wish::words, Wish::meaning, having.wish().name()), having);
+        }
+    }
+
+    /** One way with its verdict. @param words what it does, or the weightiest reasons with what would help */
+    record Ranked(String name, String address, String mark, String verdict, List<String> words) {
+        static Ranked of(CompatibilityReading reading, Having having) {
+            List<String> reasons = reading.reasons().stream().limit(MOST_REASONS).map(r -> (r.words() + " " + r.remedy()).strip()).toList();
+            return new Ranked(reading.way().name(), WaysView.address(reading.way(), having), WaysView.mark(reading.verdict()), reading.verdict().words(), reasons.isEmpty() ? List.of(reading.way().card().summary()) : reasons);
+        }
+    }
+
+    /** A way that goes over or under a transfer. */
+    record OverOrUnder(String name, String address, String summary) {
+        static OverOrUnder of(Way way) {
+            return new OverOrUnder(way.name(), "/ways/" + way.key(), way.card().summary());
+        }
+    }
+
+    /** A verdict's mark and its words. */
+    record Mark(String mark, String words) {
+    }
+
+    /** The table, ready to draw. */
+    record Matrix(List<Column> columns, List<Row> rows) {
+        private static final double FIRST = 12;
+        private static final double ACROSS = 25;
+        private static final double TOP = 14;
+        private static final double DOWN = 27;
+        private static final int NAMES = 192;
+
+        /** A column. */
+        record Column(String words, String change, boolean chosen) {
+        }
+
+        /** A row. @param y of its name's foot @param line under it */
+        record Row(String name, double y, String line, List<Cell> cells) {
+        }
+
+        /** One verdict in it. @param chosen whether it is the one asked for */
+        record Cell(String change, String mark, String words, String address, boolean chosen) {
+        }
+
+        public double width() {
+            return columns.size() * ACROSS + NAMES;
+        }
+
+        static Matrix of(Having having, boolean byPrint, WaysWork ways) {
+            List<Column> columns = byPrint ? columns(PrintKind.values(), PrintKind::words, having.print()) : columns(Support.values(), Support::words, having.support());
+            List<WaysWork.Row> table = byPrint ? ways.byPrint(having) : ways.bySupport(having);
+            return new Matrix(columns, IntStream.range(0, table.size()).mapToObj(i -> row(table.get(i), TOP + i * DOWN, having, byPrint)).toList());
+        }
+
+        private static <E extends Enum<E>> List<Column> columns(E[] all, Function<E, String> words, E chosen) {
+            return Arrays.stream(all).map(one -> new Column(shortened(words.apply(one)), "translate(%s -10) rotate(-68)".formatted(x(one.ordinal()) + 4), one == chosen)).toList();
+        }
+
+        private static String shortened(String words) {
+            return words.replace(" on plain paper", "").replace("page of an ", "").replace("page of a ", "").replace(", pigment black and dye colours", ", mixed").replace(" or newspaper", "");
+        }
+
+        private static double x(int column) {
+            return FIRST + column * ACROSS;
+        }
+
+        private static Row row(WaysWork.Row row, double y, Having having, boolean byPrint) {
+            return new Row(row.way().name(), y + 4, "M-118 %sH%s".formatted(y + DOWN / 2, row.cells().size() * ACROSS + 2),
+                    IntStream.range(0, row.cells().size()).mapToObj(c -> cell(row, c, y, having, byPrint)).toList());
+        }
+
+        private static Cell cell(WaysWork.Row row, int column, double y, Having having, boolean byPrint) {
+            CompatibilityReading reading = row.cells().get(column);
+            Having there = byPrint ? having.with(PrintKind.values()[column]) : having.with(Support.values()[column]);
+            String what = byPrint ? there.print().words() : there.support().words();
+            String words = "%s, %s: %s%s".formatted(row.way().name(), what, reading.verdict().words(), reading.reasons().isEmpty() ? "" : ". " + reading.reasons().getFirst().words());
+            return new Cell("translate(%s %s)".formatted(x(column), y), WaysView.mark(reading.verdict()), words, WaysView.address(row.way(), there), there.equals(having));
+        }
+    }
+
+    static WaysView of(Having having, boolean byPrint, String sought, WaysWork ways) {
+        List<Way> found = sought.isBlank() ? Catalogue.ways() : Catalogue.search(sought);
+        return new WaysView(Asked.of(having), query(having), sought,
+                ways.ranked(found.stream().filter(Catalogue.transfers()::contains).toList(), having).stream().map(reading -> Ranked.of(reading, having)).toList(),
+                found.stream().filter(Catalogue.overAndUnder()::contains).map(OverOrUnder::of).toList(), byPrint ? "print" : "support", byPrint ? "support" : "print",
+                Matrix.of(having, byPrint, ways), Arrays.stream(Verdict.values()).map(verdict -> new Mark(mark(verdict), verdict.words())).toList());
+    }
+
+    static String query(Having having) {
+        return "print=%s&support=%s&ground=%s&wish=%s".formatted(having.print(), having.support(), having.ground(), having.wish());
+    }
+
+    static String address(Way way, Having having) {
+        return "/ways/%s?%s".formatted(way.key(), query(having));
+    }
+
+    static String mark(Verdict verdict) {
+        return Words.token(verdict);
+    }
+}
