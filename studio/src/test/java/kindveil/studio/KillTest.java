@@ -27,7 +27,7 @@ class KillTest {
     private Process start(int port) throws IOException {
         String java = Path.of(System.getProperty("java.home"), "bin", "java").toString();
         String classPath = System.getProperty("surefire.test.class.path", System.getProperty("java.class.path"));
-        Process process = new ProcessBuilder(java, "-cp", classPath, "-Xmx700m", "kindveil.studio.KindVeil", "--server.port=" + port, "--kindveil.data=" + folder)
+        Process process = new ProcessBuilder(java, "-cp", classPath, "-Xmx700m", "-XX:TieredStopAtLevel=1", "kindveil.studio.KindVeil", "--server.port=" + port, "--kindveil.data=" + folder)
                 .redirectErrorStream(true).start();
         // the studio says when it is open; reading waits for exactly that
         try {

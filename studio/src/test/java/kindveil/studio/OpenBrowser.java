@@ -38,7 +38,7 @@ public final class OpenBrowser implements ParameterResolver, AfterEachCallback {
         Playwright playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
         Path chromium = Stream.of("/usr/bin/chromium", "/usr/bin/chromium-browser", "/usr/bin/google-chrome").map(Path::of).filter(Files::isExecutable).findFirst()
                 .orElseThrow(() -> new IllegalStateException("No Chromium: install the Debian package chromium, or run ./kindveil test."));
-        return new Window(playwright, playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(chromium).setHeadless(true)));
+        return new Window(playwright, playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(chromium).setHeadless(true).setArgs(List.of("--disable-gpu", "--disable-gpu-rasterization", "--disable-smooth-scrolling"))));
     }
 
     @Override

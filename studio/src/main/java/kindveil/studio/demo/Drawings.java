@@ -11,7 +11,6 @@ import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.util.Random;
-import java.util.stream.IntStream;
 
 /** The pictures of the ferry journal. */
 final class Drawings {
@@ -67,13 +66,10 @@ final class Drawings {
     /** Soft streaks of grey in the upper part. */
     private static void clouds(BufferedImage image, double until, long seed) {
         Noise noise = new Noise(seed);
-        IntStream.range(0, (int) (image.getHeight() * until)).parallel().forEach(y -> {
+        Pixels.colour(image, (int) (image.getHeight() * until), (x, y, before) -> {
             double fade = Math.min(1, (image.getHeight() * until - y) / (image.getHeight() * 0.25));
-            for (int x = 0; x < image.getWidth(); x++) {
-                double n = noise.at(x / 520.0, y / 120.0, 4);
-                int grey = (int) (255 - Math.clamp((n - 0.52) * 420, 0, 105) * fade);
-                image.setRGB(x, y, grey << 16 | grey << 8 | grey);
-            }
+            double n = noise.at(x / 520.0, y / 120.0, 4);
+            return Pixels.grey((int) (255 - Math.clamp((n - 0.52) * 420, 0, 105) * fade));
         });
     }
 
@@ -153,14 +149,11 @@ final class Drawings {
     /** Fades black to grey and paper to buff, unevenly. */
     private static void worn(BufferedImage image) {
         Noise noise = new Noise(21);
-        IntStream.range(0, image.getHeight()).parallel().forEach(y -> {
-            for (int x = 0; x < image.getWidth(); x++) {
-                int v = image.getRGB(x, y) & 255;
-                double wear = noise.at(x / 210.0, y / 260.0, 4);
-                double grain = noise.at(x / 3.0, y / 3.0, 1);
-                int grey = (int) Math.clamp(104 + v * 0.36 + (wear - 0.5) * 46 + (grain - 0.5) * 26, 0, 255);
-                image.setRGB(x, y, Math.min(255, grey + 10) << 16 | grey + 2 << 8 | Math.max(0, grey - 16));
-            }
+        Pixels.colour(image, (x, y, before) -> {
+            double wear = noise.at(x / 210.0, y / 260.0, 4);
+            double grain = noise.at(x / 3.0, y / 3.0, 1);
+            int grey = (int) Math.clamp(104 + (before & 255) * 0.36 + (wear - 0.5) * 46 + (grain - 0.5) * 26, 0, 253);
+            return Math.min(255, grey + 10) << 16 | grey + 2 << 8 | Math.max(0, grey - 16);
         });
     }
 
@@ -175,14 +168,12 @@ final class Drawings {
                 veil[x] = 420 + layer * 90 + 150 * (noise.at(x / 300.0 + layer * 9, layer, 3) - 0.5) - 70 * noise.at(x / 7.0, layer * 3.0, 2);
             }
             int depth = layer;
-            IntStream.range(0, 1125).parallel().forEach(y -> {
-                for (int x = 0; x < 1500; x++) {
-                    int before = image.getRGB(x, y) & 255;
-                    double sky = 196 - y * 0.03 + 30 * (noise.at(x / 600.0, y / 200.0, 4) - 0.5);
-                    double tone = y < veil[x] ? depth == 0 ? sky : before : 168 - depth * 20 + 26 * (noise.at(x / 5.0, y / 60.0, 2) - 0.5) - Math.min(34, (y - veil[x]) * 0.10);
-                    int grey = (int) Math.clamp(tone, 0, 255);
-                    image.setRGB(x, y, grey << 16 | grey << 8 | grey);
+            Pixels.colour(image, (x, y, before) -> {
+                if (y < veil[x]) {
+                    return depth == 0 ? Pixels.grey((int) Math.clamp(196 - y * 0.03 + 30 * (noise.at(x / 600.0, y / 200.0, 4) - 0.5), 0, 255)) : before;
                 }
+                double reeds = 168 - depth * 20 + 26 * (noise.at(x / 5.0, y / 60.0, 2) - 0.5) - Math.min(34, (y - veil[x]) * 0.10);
+                return Pixels.grey((int) Math.clamp(reeds, 0, 255));
             });
         }
         Graphics2D g = image.createGraphics();

@@ -1,7 +1,7 @@
 package kindveil.studio.demo;
 
+import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
-import java.util.stream.IntStream;
 import kindveil.light.Colour;
 import kindveil.light.Srgb;
 
@@ -31,18 +31,16 @@ final class Grounds {
         Colour band = Colour.parse("ground", middle);
         Colour foot = Colour.parse("ground", low);
         BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
-        IntStream.range(0, height).parallel().forEach(y -> {
-            for (int x = 0; x < width; x++) {
-                double streak = noise.at(x / 336.0, y / 27.0, 4);
-                double patch = noise.at(x / 240.0 + 50, y / 176.0, 4);
-                double grain = noise.at(x / 13.0, y / 560.0, 3);
-                double v = y / (double) height;
-                double m = ease(Math.clamp((v - horizon + 0.22 * (patch - 0.5) + 0.10 * (streak - 0.5)) / 0.22, 0, 1));
-                double rose = Math.max(0, 1 - Math.pow((v - horizon - 0.05) / 0.13, 2)) * 0.55 * (0.5 + patch);
-                Colour mixed = top.mixed(foot, m).mixed(band, Math.min(1, rose));
-                double light = (0.74 + 0.5 * streak) * (1 + 0.18 * (grain - 0.5));
-                image.setRGB(x, y, Srgb.eightBit(mixed.red() * light) << 16 | Srgb.eightBit(mixed.green() * light) << 8 | Srgb.eightBit(mixed.blue() * light));
-            }
+        Pixels.colour(image, (x, y, before) -> {
+            double streak = noise.at(x / 336.0, y / 27.0, 4);
+            double patch = noise.at(x / 240.0 + 50, y / 176.0, 4);
+            double grain = noise.at(x / 13.0, y / 560.0, 3);
+            double v = y / (double) height;
+            double m = ease(Math.clamp((v - horizon + 0.22 * (patch - 0.5) + 0.10 * (streak - 0.5)) / 0.22, 0, 1));
+            double rose = Math.max(0, 1 - Math.pow((v - horizon - 0.05) / 0.13, 2)) * 0.55 * (0.5 + patch);
+            Colour mixed = top.mixed(foot, m).mixed(band, Math.min(1, rose));
+            double light = (0.74 + 0.5 * streak) * (1 + 0.18 * (grain - 0.5));
+            return Srgb.eightBit(mixed.red() * light) << 16 | Srgb.eightBit(mixed.green() * light) << 8 | Srgb.eightBit(mixed.blue() * light);
         });
         return image;
     }
@@ -57,15 +55,15 @@ final class Grounds {
         int width = picture.getWidth();
         int height = picture.getHeight();
         BufferedImage photo = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
-        IntStream.range(0, height).parallel().forEach(y -> {
-            for (int x = 0; x < width; x++) {
-                int rgb = picture.getRGB(x, y);
-                double dx = x / (double) width - 0.5;
-                double dy = y / (double) height - 0.5;
-                double light = 1.04 - 0.32 * (dx * dx + dy * dy) + 0.05 * (noise.at(x / 2.0, y / 2.0, 1) - 0.5);
-                double white = Math.clamp((noise.at(x / 38.0, y / 38.0, 3) - (1 - spots)) * 9, 0, 0.85);
-                photo.setRGB(x, y, exposed(rgb >> 16, light * 1.03, white) << 16 | exposed(rgb >> 8, light, white) << 8 | exposed(rgb, light * 0.94, white));
-            }
+        Graphics2D g = photo.createGraphics();
+        g.drawImage(picture, 0, 0, null);
+        g.dispose();
+        Pixels.colour(photo, (x, y, rgb) -> {
+            double dx = x / (double) width - 0.5;
+            double dy = y / (double) height - 0.5;
+            double light = 1.04 - 0.32 * (dx * dx + dy * dy) + 0.05 * (noise.at(x / 2.0, y / 2.0, 1) - 0.5);
+            double white = Math.clamp((noise.at(x / 38.0, y / 38.0, 3) - (1 - spots)) * 9, 0, 0.85);
+            return exposed(rgb >> 16, light * 1.03, white) << 16 | exposed(rgb >> 8, light, white) << 8 | exposed(rgb, light * 0.94, white);
         });
         return photo;
     }
