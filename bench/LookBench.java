@@ -9,7 +9,7 @@ import kindveil.light.Look;
 import kindveil.light.Paint;
 import kindveil.light.Surface;
 import kindveil.light.Toner;
-import kindveil.light.Veil;
+import kindveil.light.MaskedFilms;
 
 /** What a look costs by how many veils of four masks lie in it, against one of them, in one run. */
 final class LookBench {
@@ -35,7 +35,7 @@ final class LookBench {
     private static Look look(int count) {
         Film paint = new Paint(Colour.parse("c", "#e9dfc8"), Paint.Opacity.OPAQUE).film(0.8);
         List<Film> each = List.of(paint, new Toner(0.2).solid(), Fibre.film(2, Fibre.Filling.AIR), new Paint(Colour.parse("c", "#7b4a22"), Paint.Opacity.TRANSPARENT).film(0.3));
-        List<Veil> veils = new ArrayList<>();
+        List<MaskedFilms> veils = new ArrayList<>();
         for (int v = 0; v < count; v++) {
             List<Integer> masks = new ArrayList<>();
             List<List<Film>> states = new ArrayList<>();
@@ -51,7 +51,7 @@ final class LookBench {
                 }
                 states.add(films);
             }
-            veils.add(new Veil(masks, states));
+            veils.add(new MaskedFilms(masks, states));
         }
         return new Look(veils, java.util.Collections.nCopies(1 << MASKS, Surface.MATTE), List.of());
     }

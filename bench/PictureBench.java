@@ -10,7 +10,7 @@ import kindveil.measure.Length;
 import kindveil.studio.intake.PictureIntake;
 import kindveil.studio.intake.Rasters;
 import kindveil.tone.Halftone;
-import kindveil.tone.Tones;
+import kindveil.tone.Histogram;
 
 /** Ours, timed in one process, beside what the command-line tools took. */
 public class PictureBench {
@@ -45,12 +45,12 @@ public class PictureBench {
             tools.put(words[0], words);
         }
         BufferedImage image = PictureIntake.read("photo.jpg", bytes);
-        Picture small = Rasters.within(image, 1600);
+        Picture small = Rasters.downscaled(image, 1600);
         Plane light = small.luminance();
         Halftone screen = Halftone.recommended(Halftone.Shape.DOT, Length.ofMillimetres(0.25));
         System.out.printf("%-18s %8s %8s %8s   %s%n", "", "ours", "one", "other", "ours to the faster");
         row(tools, "decode", median(() -> PictureIntake.read("photo.jpg", bytes)));
-        row(tools, "reduce+histogram", median(() -> Tones.of(Rasters.within(image, 1600).luminance())));
+        row(tools, "reduce+histogram", median(() -> Histogram.of(Rasters.downscaled(image, 1600).luminance())));
         row(tools, "blur", median(() -> light.blurred(2.2)));
         row(tools, "halftone", median(() -> Rasters.bits(screen.apply(Rasters.luminance(image, 7016, 4677), 7016 / 297.0))));
     }

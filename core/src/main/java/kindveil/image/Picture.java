@@ -60,8 +60,8 @@ public record Picture(Plane red, Plane green, Plane blue) {
         }));
     }
 
-    public Picture resized(int width, int height) {
-        return each(plane -> plane.resized(width, height));
+    public Picture resampled(int width, int height) {
+        return each(plane -> plane.resampled(width, height));
     }
 
     public Picture mirrored() {
@@ -76,8 +76,8 @@ public record Picture(Plane red, Plane green, Plane blue) {
     }
 
     /** Scaled so that the longer side has at most {@code longest} pixels; never enlarged. */
-    public Picture within(int longest) {
+    public Picture downscaled(int longest) {
         double scale = Math.min(1, longest / (double) Math.max(width(), height()));
-        return resized(Math.max(1, (int) Math.round(width() * scale)), Math.max(1, (int) Math.round(height() * scale)));
+        return resampled(Math.max(1, (int) Math.round(width() * scale)), Math.max(1, (int) Math.round(height() * scale)));
     }
 }

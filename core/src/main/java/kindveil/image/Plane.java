@@ -123,7 +123,7 @@ public final class Plane {
      * Scaled by averaging the source area under each new pixel, which is exact for reductions; for
      * enlargements each new pixel takes the value of the area it covers.
      */
-    public Plane resized(int newWidth, int newHeight) {
+    public Plane resampled(int newWidth, int newHeight) {
         if (newWidth == width && newHeight == height) {
             return this;
         }

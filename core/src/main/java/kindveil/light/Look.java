@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param surfaces of the uppermost veil's states, in their order; of the ground alone where there is no veil
  * @param outside films above the surface, from it upwards: only dry fibre, which lies in air
  */
-public record Look(List<Veil> veils, List<Surface> surfaces, List<Film> outside) {
+public record Look(List<MaskedFilms> veils, List<Surface> surfaces, List<Film> outside) {
     private static final int BLOCK = 256;
 
     public Look {
@@ -33,7 +33,7 @@ public record Look(List<Veil> veils, List<Surface> surfaces, List<Film> outside)
 
     /** Of one stack that is the same everywhere. */
     public static Look of(Stack stack) {
-        return new Look(List.of(Veil.even(stack.inside())), List.of(stack.surface()), stack.outside());
+        return new Look(List.of(MaskedFilms.even(stack.inside())), List.of(stack.surface()), stack.outside());
     }
 
     /** A part of a picture: from {@code left}, {@code top} up to but not at {@code right}, {@code bottom}. */
@@ -46,7 +46,7 @@ public record Look(List<Veil> veils, List<Surface> surfaces, List<Film> outside)
     /** The colour at one place, exactly. @param coverages of each mask there, 0 to 1 */
     public Colour at(Colour ground, double... coverages) {
         Spectrum inner = Surface.beneathGround(Upsampling.spectrum(ground));
-        for (Veil veil : veils.isEmpty() ? veils : veils.subList(0, veils.size() - 1)) {
+        for (MaskedFilms veil : veils.isEmpty() ? veils : veils.subList(0, veils.size() - 1)) {
             inner = veil.over(inner, coverages);
         }
         Spectrum seen = Spectrum.flat(0);
@@ -56,14 +56,14 @@ public record Look(List<Veil> veils, List<Surface> surfaces, List<Film> outside)
             for (int state = 0; state < surfaces.size(); state++) {
                 double there = surfaces.get(state) != surface ? 0 : veils.isEmpty() ? 1 : veils.getLast().share(state, coverages);
                 if (there > 0) {
-                    Spectrum folded = veils.isEmpty() ? inner : Veil.folded(inner, veils.getLast().states().get(state));
+                    Spectrum folded = veils.isEmpty() ? inner : MaskedFilms.folded(inner, veils.getLast().states().get(state));
                     under = under.with(folded, (sum, r) -> sum + there * r);
                     share += there;
                 }
             }
             if (share > 0) {
                 double of = share;
-                Spectrum outer = Veil.folded(surface.over(under.map(r -> r / of)), outside);
+                Spectrum outer = MaskedFilms.folded(surface.over(under.map(r -> r / of)), outside);
                 seen = seen.with(outer, (sum, r) -> sum + of * r);
             }
         }
@@ -84,9 +84,9 @@ public record Look(List<Veil> veils, List<Surface> surfaces, List<Film> outside)
             somewhere[i] = coverages.get(i).anyAbove(0);
         }
         boolean even = surfaces.stream().distinct().count() == 1;
-        List<Layer> lower = veils.subList(0, even ? veils.size() : veils.size() - 1).stream().map(veil -> Layer.of(veil, somewhere)).filter(layer -> !layer.clear()).toList();
-        Layer last = even ? null : Layer.of(veils.getLast(), somewhere);
-        Veil.Composite above = Veil.Composite.of(outside);
+        List<Ready> lower = veils.subList(0, even ? veils.size() : veils.size() - 1).stream().map(veil -> Ready.of(veil, somewhere)).filter(layer -> !layer.clear()).toList();
+        Ready last = even ? null : Ready.of(veils.getLast(), somewhere);
+        MaskedFilms.Composite above = MaskedFilms.Composite.of(outside);
         float[][] planes = new float[3][width * height];
         IntStream.range(part.top(), part.bottom()).parallel().forEach(y -> {
             Block block = new Block();
@@ -98,11 +98,11 @@ public record Look(List<Veil> veils, List<Surface> surfaces, List<Film> outside)
     }
 
     /** A veil made ready for a picture: the states that can be somewhere in it. */
-    private record Layer(Veil veil, int[] states, List<Veil.Composite> composites) {
-        static Layer of(Veil veil, boolean[] somewhere) {
+    private record Ready(MaskedFilms veil, int[] states, List<MaskedFilms.Composite> composites) {
+        static Ready of(MaskedFilms veil, boolean[] somewhere) {
             int[] states = IntStream.range(0, veil.states().size()).filter(state -> !veil.impossible(state, somewhere)).toArray();
-            List<Veil.Composite> all = veil.composites();
-            return new Layer(veil, states, Arrays.stream(states).mapToObj(all::get).toList());
+            List<MaskedFilms.Composite> all = veil.composites();
+            return new Ready(veil, states, Arrays.stream(states).mapToObj(all::get).toList());
         }
 
         boolean clear() {
@@ -118,9 +118,9 @@ public record Look(List<Veil> veils, List<Surface> surfaces, List<Film> outside)
         private final float[] covered = new float[BLOCK];
         private final float[] out = new float[BLOCK];
 
-        void render(Picture ground, List<Plane> coverages, List<Layer> lower, @Nullable Layer last, Veil.Composite above, int x, int y, int n, float[][] planes, int at) {
+        void render(Picture ground, List<Plane> coverages, List<Ready> lower, @Nullable Ready last, MaskedFilms.Composite above, int x, int y, int n, float[][] planes, int at) {
             ground(ground, x, y, n);
-            for (Layer layer : lower) {
+            for (Ready layer : lower) {
                 add(layer, null, coverages, x, y, n);
                 swap();
             }
@@ -154,7 +154,7 @@ public record Look(List<Veil> veils, List<Surface> surfaces, List<Film> outside)
                         below[band][i] = below[band][i - 1];
                     }
                 } else {
-                    GroundTable.inner(red, green, blue, below, i);
+                    GroundLookUp.inner(red, green, blue, below, i);
                     r = red;
                     g = green;
                     b = blue;
@@ -163,7 +163,7 @@ public record Look(List<Veil> veils, List<Surface> surfaces, List<Film> outside)
         }
 
         /** What a veil sends up, into {@code next}; only its states of one surface where one is given, with the share they cover. */
-        private void add(Layer layer, @Nullable Surface only, List<Plane> coverages, int x, int y, int n) {
+        private void add(Ready layer, @Nullable Surface only, List<Plane> coverages, int x, int y, int n) {
             for (float[] band : next) {
                 Arrays.fill(band, 0, n, 0);
             }
@@ -176,7 +176,7 @@ public record Look(List<Veil> veils, List<Surface> surfaces, List<Film> outside)
                 for (int i = 0; i < n; i++) {
                     covered[i] += share[i];
                 }
-                Veil.Composite film = layer.composites().get(s);
+                MaskedFilms.Composite film = layer.composites().get(s);
                 for (int band = 0; band < Spectrum.BANDS; band++) {
                     film(film.top()[band], film.squared()[band], film.bottom()[band], below[band], share, next[band], n);
                 }
@@ -190,7 +190,7 @@ public record Look(List<Veil> veils, List<Surface> surfaces, List<Film> outside)
         }
 
         /** Shares of a state along the block; false where it is nowhere in it. */
-        private boolean shares(Veil veil, int state, List<Plane> coverages, int x, int y, int n) {
+        private boolean shares(MaskedFilms veil, int state, List<Plane> coverages, int x, int y, int n) {
             Arrays.fill(share, 0, n, 1);
             for (int m = 0; m < veil.masks().size(); m++) {
                 Plane plane = coverages.get(veil.masks().get(m));
@@ -208,7 +208,7 @@ public record Look(List<Veil> veils, List<Surface> surfaces, List<Film> outside)
         }
 
         /** Through the surface and what lies outside it, to linear sRGB. */
-        private void see(Surface surface, Veil.Composite above, float[][] inner, int n, float[][] planes, int at) {
+        private void see(Surface surface, MaskedFilms.Composite above, float[][] inner, int n, float[][] planes, int at) {
             float veil = (float) surface.outer(0);
             float through = (float) Surface.THROUGH;
             float back = (float) Surface.LEAVING;

@@ -22,7 +22,7 @@ import kindveil.light.Fibre.Filling;
 import kindveil.light.Film;
 import kindveil.light.Look;
 import kindveil.light.Surface;
-import kindveil.light.Veil;
+import kindveil.light.MaskedFilms;
 import kindveil.measure.Words;
 import kindveil.product.Trait;
 import org.jspecify.annotations.Nullable;
@@ -89,7 +89,7 @@ public record StackReading(List<Seen> layers, List<Mask> masks, Look look) {
         }
         List<Film> outside = outwards.subList(bare, outwards.size()).stream().flatMap(layer -> film(layer).stream()).toList();
         List<List<Layer>> groups = groups(outwards.subList(0, bare));
-        List<Veil> veils = groups.stream().map(group -> veil(group, masks)).toList();
+        List<MaskedFilms> veils = groups.stream().map(group -> veil(group, masks)).toList();
         if (groups.isEmpty()) {
             return new Look(List.of(), List.of(Surface.MATTE), outside);
         }
@@ -121,9 +121,9 @@ public record StackReading(List<Seen> layers, List<Mask> masks, Look look) {
         return groups;
     }
 
-    private static Veil veil(List<Layer> group, List<Mask> masks) {
+    private static MaskedFilms veil(List<Layer> group, List<Mask> masks) {
         List<Integer> own = group.stream().map(Layer::mask).filter(mask -> mask.part() != Part.ALL).map(mask -> masks.indexOf(told(mask))).distinct().sorted().toList();
-        return new Veil(own, states(group, own, masks).stream().map(present -> present.stream().flatMap(layer -> film(layer).stream()).toList()).toList());
+        return new MaskedFilms(own, states(group, own, masks).stream().map(present -> present.stream().flatMap(layer -> film(layer).stream()).toList()).toList());
     }
 
     /** The layers that are there for each combination of a group's masks. */

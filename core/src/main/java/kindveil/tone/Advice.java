@@ -7,7 +7,7 @@ import java.util.function.UnaryOperator;
 import kindveil.image.Plane;
 import kindveil.measure.Length;
 import kindveil.tone.Treatment.Levels;
-import kindveil.tone.Treatment.Simplify;
+import kindveil.tone.Treatment.Posterise;
 
 /**
  * A treatment with what it would gain.
@@ -27,16 +27,16 @@ public record Advice(List<Treatment> treatments, double before, double after) {
      * @param printed what is done to the treated picture before it is printed, for a print in negative
      */
     public static List<Advice> of(Plane luminance, Length printedWidth, UnaryOperator<Plane> printed) {
-        Tones tones = Tones.of(luminance);
-        double before = SourceReading.carrying(Tones.of(printed.apply(luminance)));
+        Histogram tones = Histogram.of(luminance);
+        double before = SourceReading.carrying(Histogram.of(printed.apply(luminance)));
         return candidates(tones).stream()
-                .map(treatments -> new Advice(treatments, before, SourceReading.carrying(Tones.of(printed.apply(new Treatments(treatments).apply(luminance, printedWidth))))))
+                .map(treatments -> new Advice(treatments, before, SourceReading.carrying(Histogram.of(printed.apply(new Treatments(treatments).apply(luminance, printedWidth))))))
                 .filter(advice -> advice.gain() >= WORTHWHILE)
                 .sorted(Comparator.comparingDouble(Advice::gain).reversed())
                 .toList();
     }
 
-    private static List<List<Treatment>> candidates(Tones tones) {
+    private static List<List<Treatment>> candidates(Histogram tones) {
         int black = Math.min(tones.percentile(DARKEST), 90);
         int white = Math.clamp(tones.percentile(LIGHTEST), black + 5, 100);
         Levels full = new Levels(black, white);
@@ -44,8 +44,8 @@ public record Advice(List<Treatment> treatments, double before, double after) {
         List<List<Treatment>> all = new ArrayList<>();
         all.add(List.of(full));
         all.add(List.of(strong));
-        all.add(List.of(full, new Simplify(4)));
-        all.add(List.of(full, new Simplify(3)));
+        all.add(List.of(full, new Posterise(4)));
+        all.add(List.of(full, new Posterise(3)));
         return all;
     }
 

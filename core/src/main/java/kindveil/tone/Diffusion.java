@@ -21,7 +21,7 @@ public record Diffusion(double grainMillimetres) implements Treatment {
         int side = Math.max(1, (int) Math.round(grainMillimetres * pixelsPerMillimetre));
         int w = Math.max(1, luminance.width() / side);
         int h = Math.max(1, luminance.height() / side);
-        float[] grains = diffused(luminance.resized(w, h));
+        float[] grains = diffused(luminance.resampled(w, h));
         return Plane.compute(luminance.width(), luminance.height(), (x, y) -> grains[Math.min(h - 1, y * h / luminance.height()) * w + Math.min(w - 1, x * w / luminance.width())]);
     }
 

@@ -22,7 +22,7 @@ import kindveil.tone.Verdict.Reason;
  * @param carrying share of the picture that carries as solid or stays clear, times how well darks part from
  *     lights, 0 to 1: the one figure treatments are compared by
  */
-public record SourceReading(Resolution resolution, Tones tones, Tones.Threshold threshold, double detailAtRisk,
+public record SourceReading(Resolution resolution, Histogram tones, Histogram.Threshold threshold, double detailAtRisk,
         Length finestLine, Length heldLine, double coverage, double edge, double carrying, Verdict verdict) {
     private static final double HELD = 2.4;
     private static final double BORDER_SHARE = 0.012;
@@ -35,8 +35,8 @@ public record SourceReading(Resolution resolution, Tones tones, Tones.Threshold 
      */
     public static SourceReading of(Plane luminance, int pixelsAcross, Length printedWidth, Length softening) {
         Resolution resolution = Resolution.of(pixelsAcross, printedWidth);
-        Tones tones = Tones.of(luminance);
-        Tones.Threshold threshold = tones.threshold();
+        Histogram tones = Histogram.of(luminance);
+        Histogram.Threshold threshold = tones.threshold();
         double sigma = softening.millimetres() / printedWidth.millimetres() * luminance.width();
         double atRisk = detailAtRisk(luminance, sigma);
         double carrying = carrying(tones);
@@ -50,13 +50,13 @@ public record SourceReading(Resolution resolution, Tones tones, Tones.Threshold 
     }
 
     /** Share that carries as solid or stays clear, times how well darks part from lights. */
-    static double carrying(Tones tones) {
+    static double carrying(Histogram tones) {
         return (1 - tones.mids()) * tones.threshold().separability();
     }
 
     /** Share of a narrow border that is darker than clear. */
     static double edge(Plane luminance) {
-        double clear = Lab.luminanceOf(Tones.CLEAR_ABOVE);
+        double clear = Lab.luminanceOf(Histogram.CLEAR_ABOVE);
         int w = luminance.width();
         int h = luminance.height();
         int deep = Math.max(1, (int) Math.round(BORDER_SHARE * Math.min(w, h)));
@@ -96,7 +96,7 @@ public record SourceReading(Resolution resolution, Tones tones, Tones.Threshold 
         return before < 1e-12 ? 0 : Math.clamp(1 - luminance.blurred(sigmaPixels).detail() / before, 0, 1);
     }
 
-    private static Verdict judge(Resolution resolution, Tones tones, Tones.Threshold threshold, double atRisk, int pixels, Length finest, Length held, double edge) {
+    private static Verdict judge(Resolution resolution, Histogram tones, Histogram.Threshold threshold, double atRisk, int pixels, Length finest, Length held, double edge) {
         List<Reason> reasons = new ArrayList<>();
         reasons.add(blacks(tones));
         reasons.add(mids(tones));
@@ -108,7 +108,7 @@ public record SourceReading(Resolution resolution, Tones tones, Tones.Threshold 
         return Verdict.of(reasons);
     }
 
-    private static Reason blacks(Tones tones) {
+    private static Reason blacks(Histogram tones) {
         String fact = percent(tones.solidDarks()) + " solid dark, " + percent(tones.clears()) + " clear";
         if (tones.solidDarks() < 0.01) {
             return new Reason(Grade.POOR, fact, "There are no real blacks: toner is laid only where the picture is dark.");
@@ -121,7 +121,7 @@ public record SourceReading(Resolution resolution, Tones tones, Tones.Threshold 
                 : new Reason(Grade.CARRIES, fact, "Real blacks to carry and clear places for the ground to show.");
     }
 
-    private static Reason mids(Tones tones) {
+    private static Reason mids(Histogram tones) {
         String fact = percent(tones.mids()) + " mid tones";
         if (tones.mids() > 0.75) {
             return new Reason(Grade.POOR, fact, "Greys become weak dots that break up when the paper is rubbed.");
@@ -131,7 +131,7 @@ public record SourceReading(Resolution resolution, Tones tones, Tones.Threshold 
                 : new Reason(Grade.CARRIES, fact, "Few enough greys to hold together.");
     }
 
-    private static Reason parting(Tones.Threshold threshold) {
+    private static Reason parting(Histogram.Threshold threshold) {
         String fact = "darks and lights separate to " + percent(threshold.separability());
         if (threshold.separability() < 0.55) {
             return new Reason(Grade.POOR, fact, "Darks and lights run into each other; the drawing will look flat.");

@@ -18,7 +18,7 @@ public record Threshold(int lightness) implements Treatment {
 
     @Override
     public Plane apply(Plane luminance, double pixelsPerMillimetre) {
-        double limit = Lab.luminanceOf(lightness == 0 ? Tones.of(luminance).threshold().lightness() : lightness);
+        double limit = Lab.luminanceOf(lightness == 0 ? Histogram.of(luminance).threshold().lightness() : lightness);
         return luminance.map(y -> y < limit ? 0 : 1);
     }
 

@@ -6,7 +6,7 @@ import kindveil.light.Lab;
 import kindveil.measure.UnusableValue;
 
 /** Something done to a source's tones before it is printed; the source itself is never altered. */
-public sealed interface Treatment permits Treatment.Levels, Treatment.Simplify, Treatment.Invert, Framing, Threshold, LocalThreshold, Halftone, Diffusion, Edge, PlainBackground {
+public sealed interface Treatment permits Treatment.Levels, Treatment.Posterise, Treatment.Invert, Framing, Threshold, AdaptiveThreshold, Halftone, Diffusion, Edge, PlainBackground {
     /** @param pixelsPerMillimetre of the print, for what has a size */
     Plane apply(Plane luminance, double pixelsPerMillimetre);
 
@@ -74,16 +74,16 @@ public sealed interface Treatment permits Treatment.Levels, Treatment.Simplify, 
      *
      * @param values how many tones are kept, 2 to 8
      */
-    record Simplify(int values) implements Treatment {
+    record Posterise(int values) implements Treatment {
         private static final int ROUNDS = 50;
 
-        public Simplify {
+        public Posterise {
             UnusableValue.requireWithin("number of values", values, 2, 8, "tones", "Three or four suit most pictures.");
         }
 
         @Override
         public Plane apply(Plane luminance, double pixelsPerMillimetre) {
-            double[] bounds = bounds(Tones.of(luminance));
+            double[] bounds = bounds(Histogram.of(luminance));
             float[] kept = new float[values];
             for (int k = 0; k < values; k++) {
                 kept[k] = (float) Lab.luminanceOf(100.0 * k / (values - 1));
@@ -98,7 +98,7 @@ public sealed interface Treatment permits Treatment.Levels, Treatment.Simplify, 
             });
         }
 
-        private double[] bounds(Tones tones) {
+        private double[] bounds(Histogram tones) {
             long[] counts = tones.counts();
             double[] centres = new double[values];
             for (int k = 0; k < values; k++) {
@@ -122,8 +122,8 @@ public sealed interface Treatment permits Treatment.Levels, Treatment.Simplify, 
             for (int k = 0; k < centres.length; k++) {
                 double sum = 0;
                 long n = 0;
-                double end = k < bounds.length ? bounds[k] : Tones.BINS;
-                for (; bin < end && bin < Tones.BINS; bin++) {
+                double end = k < bounds.length ? bounds[k] : Histogram.BINS;
+                for (; bin < end && bin < Histogram.BINS; bin++) {
                     sum += (bin + 0.5) * counts[bin];
                     n += counts[bin];
                 }

@@ -14,7 +14,7 @@ import kindveil.tone.Framing.Straighten;
 import kindveil.tone.Framing.Turn;
 import kindveil.tone.Treatment.Invert;
 import kindveil.tone.Treatment.Levels;
-import kindveil.tone.Treatment.Simplify;
+import kindveil.tone.Treatment.Posterise;
 
 /**
  * What is done to a source, in order; the source itself is never altered. Written as {@code "levels 12 88; halftone dot
@@ -47,10 +47,10 @@ public record Treatments(List<Treatment> list) {
                 case "straighten" -> new Straighten(number(words, 1));
                 case "mirror" -> new Mirror();
                 case "levels" -> new Levels(whole(words, 1), whole(words, 2));
-                case "simplify" -> new Simplify(whole(words, 1));
+                case "simplify" -> new Posterise(whole(words, 1));
                 case "invert" -> new Invert();
                 case "threshold" -> new Threshold(whole(words, 1));
-                case "local" -> new LocalThreshold(number(words, 1), number(words, 2));
+                case "local" -> new AdaptiveThreshold(number(words, 1), number(words, 2));
                 case "halftone" -> new Halftone(Halftone.Shape.valueOf(words[1].toUpperCase(Locale.ROOT)), number(words, 2), number(words, 3));
                 case "diffuse" -> new Diffusion(number(words, 1));
                 case "edge" -> new Edge(Edge.Kind.valueOf(words[1].toUpperCase(Locale.ROOT)), number(words, 2), whole(words, 3));

@@ -33,7 +33,7 @@ public final class Schools {
     public static final Choice GROUND = new Choice("ground-seal", "The ground", List.of(
             new Option("as-is", "as it is", "nothing more to do", "it must be dry and bear water"),
             new Option(SEAL, "sealed with clear medium first", "bears water, holds leaf and papers", "one more dried coat; less absorbent")));
-    public static final Choice TONES = new Choice("tones", "Tones of the print", List.of(
+    public static final Choice TONES = new Choice("tones", "Histogram of the print", List.of(
             new Option("as-is", "as the source is", "dark paint makes darks", "light paint over dark gives a tonal negative"),
             new Option(INVERTED, "inverted before printing", "light paint over dark reads as a positive", "the print looks like a negative: label it")));
 

@@ -22,7 +22,7 @@ class PlaneTest {
     @CsvSource({"40,30,20,15", "41,29,7,13", "10,10,25,31", "5,1,1,1", "1,1,3,3"})
     void resized_anySize_keepsTheMean(int w, int h, int toW, int toH) {
         Plane plane = noise(w, h);
-        Plane scaled = plane.resized(toW, toH);
+        Plane scaled = plane.resampled(toW, toH);
         assertEquals(toW, scaled.width());
         assertEquals(toH, scaled.height());
         assertEquals(plane.mean(), scaled.mean(), 1e-5);
@@ -31,7 +31,7 @@ class PlaneTest {
     @Test
     void resized_byHalf_averagesFours() {
         Plane plane = noise(8, 6);
-        Plane half = plane.resized(4, 3);
+        Plane half = plane.resampled(4, 3);
         for (int y = 0; y < 3; y++) {
             for (int x = 0; x < 4; x++) {
                 float mean = (plane.at(2 * x, 2 * y) + plane.at(2 * x + 1, 2 * y) + plane.at(2 * x, 2 * y + 1) + plane.at(2 * x + 1, 2 * y + 1)) / 4;
@@ -72,10 +72,10 @@ class PlaneTest {
 
     @Test
     void within_largerPicture_keepsItsShape() {
-        Picture picture = Picture.grey(noise(300, 200)).within(150);
+        Picture picture = Picture.grey(noise(300, 200)).downscaled(150);
         assertEquals(150, picture.width());
         assertEquals(100, picture.height());
-        assertEquals(300, Picture.grey(noise(300, 200)).within(4000).width());
+        assertEquals(300, Picture.grey(noise(300, 200)).downscaled(4000).width());
     }
 
     @Test
@@ -89,7 +89,7 @@ class PlaneTest {
     @CsvSource({"17,11,5,4", "6,5,14,9", "30,30,29,31"})
     void resized_isTheMeanUnderEachNewPixel(int w, int h, int toW, int toH) {
         Plane plane = noise(w, h);
-        Plane scaled = plane.resized(toW, toH);
+        Plane scaled = plane.resampled(toW, toH);
         for (int y = 0; y < toH; y++) {
             for (int x = 0; x < toW; x++) {
                 double sum = 0;

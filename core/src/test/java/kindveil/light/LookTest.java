@@ -31,8 +31,8 @@ class LookTest {
     }
 
     /** Each with masks of its own. */
-    private static List<Veil> veils(Random random, int count, int masksEach) {
-        List<Veil> veils = new ArrayList<>();
+    private static List<MaskedFilms> veils(Random random, int count, int masksEach) {
+        List<MaskedFilms> veils = new ArrayList<>();
         for (int v = 0; v < count; v++) {
             List<Integer> masks = new ArrayList<>();
             for (int m = 0; m < masksEach; m++) {
@@ -46,12 +46,12 @@ class LookTest {
                 }
                 states.add(films);
             }
-            veils.add(new Veil(masks, states));
+            veils.add(new MaskedFilms(masks, states));
         }
         return veils;
     }
 
-    private static Look look(Random random, List<Veil> veils) {
+    private static Look look(Random random, List<MaskedFilms> veils) {
         List<Surface> surfaces = new ArrayList<>();
         boolean even = random.nextBoolean();
         Surface one = random.nextBoolean() ? Surface.GLOSS : Surface.MATTE;
@@ -82,7 +82,7 @@ class LookTest {
         return Observer.colour(Spectrum.of(band -> seen[band]));
     }
 
-    private static double[] mixed(Veil veil, double[] below, double[] coverages, List<Boolean> only, double[] shareOut) {
+    private static double[] mixed(MaskedFilms veil, double[] below, double[] coverages, List<Boolean> only, double[] shareOut) {
         double[] sum = new double[Spectrum.BANDS];
         for (int state = 0; state < veil.states().size(); state++) {
             double share = only == null || only.get(state) ? 1 : 0;
@@ -228,7 +228,7 @@ class LookTest {
 
     @Test
     void veil_countsThatDoNotFit_impossible() {
-        assertThrows(IllegalArgumentException.class, () -> new Veil(List.of(0), List.of(List.of())));
-        assertThrows(IllegalArgumentException.class, () -> new Look(List.of(Veil.even(List.of())), List.of(), List.of()));
+        assertThrows(IllegalArgumentException.class, () -> new MaskedFilms(List.of(0), List.of(List.of())));
+        assertThrows(IllegalArgumentException.class, () -> new Look(List.of(MaskedFilms.even(List.of())), List.of(), List.of()));
     }
 }

@@ -12,7 +12,7 @@ import kindveil.light.Lab;
 import kindveil.measure.Length;
 import kindveil.measure.UnusableValue;
 import kindveil.tone.Treatment.Levels;
-import kindveil.tone.Treatment.Simplify;
+import kindveil.tone.Treatment.Posterise;
 import kindveil.tone.Verdict.Grade;
 import org.junit.jupiter.api.Test;
 
@@ -38,10 +38,10 @@ class ToneTest {
     void threshold_anyHistogram_equalsBruteForce() {
         Random random = new Random(9);
         for (int round = 0; round < 20; round++) {
-            long[] counts = random.longs(Tones.BINS, 0, 50).toArray();
-            Tones.Threshold found = new Tones(counts).threshold();
+            long[] counts = random.longs(Histogram.BINS, 0, 50).toArray();
+            Histogram.Threshold found = new Histogram(counts).threshold();
             double best = 0;
-            for (int t = 1; t < Tones.BINS; t++) {
+            for (int t = 1; t < Histogram.BINS; t++) {
                 best = Math.max(best, betweenShare(counts, t));
             }
             assertEquals(best, found.separability(), 1e-9);
@@ -74,7 +74,7 @@ class ToneTest {
 
     @Test
     void tones_threeKnownParts_giveTheirShares() {
-        Tones tones = Tones.of(lightness(100, 10, (x, y) -> x < 30 ? 10 : x < 70 ? 50 : 95));
+        Histogram tones = Histogram.of(lightness(100, 10, (x, y) -> x < 30 ? 10 : x < 70 ? 50 : 95));
         assertEquals(0.3, tones.solidDarks(), 1e-9);
         assertEquals(0.4, tones.mids(), 1e-9);
         assertEquals(0.3, tones.clears(), 1e-9);
@@ -100,7 +100,7 @@ class ToneTest {
     void simplify_keepsExactlyThatManyTones_fromBlackToWhite() {
         for (int values = 2; values <= 8; values++) {
             Plane ramp = lightness(400, 1, (x, y) -> x / 4f);
-            Plane treated = new Simplify(values).apply(ramp, 10);
+            Plane treated = new Posterise(values).apply(ramp, 10);
             TreeSet<Float> tones = new TreeSet<>();
             for (int x = 0; x < 400; x++) {
                 tones.add(treated.at(x, 0));
@@ -109,12 +109,12 @@ class ToneTest {
             assertEquals(0, tones.first(), 1e-6);
             assertEquals(1, tones.last(), 1e-6);
         }
-        assertThrows(UnusableValue.class, () -> new Simplify(1));
+        assertThrows(UnusableValue.class, () -> new Posterise(1));
     }
 
     @Test
     void simplify_twoClusters_cutsBetweenThem() {
-        Plane treated = new Simplify(2).apply(lightness(100, 1, (x, y) -> x < 70 ? 30 + x % 5 : 60 + x % 5), 10);
+        Plane treated = new Posterise(2).apply(lightness(100, 1, (x, y) -> x < 70 ? 30 + x % 5 : 60 + x % 5), 10);
         assertEquals(0, treated.at(69, 0), 1e-6);
         assertEquals(1, treated.at(70, 0), 1e-6);
     }

@@ -16,7 +16,7 @@ import kindveil.tone.Edge.Kind;
 import kindveil.tone.Halftone.Shape;
 import kindveil.tone.Treatment.Invert;
 import kindveil.tone.Treatment.Levels;
-import kindveil.tone.Treatment.Simplify;
+import kindveil.tone.Treatment.Posterise;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -37,7 +37,7 @@ class TreatmentsTest {
     /** Every code is read back as itself, and the list as the list. */
     @Test
     void parse_isTheInverseOfToString() {
-        Treatments all = Treatments.of(new PlainBackground(), new Levels(12, 88), new Simplify(4), new Invert(), Threshold.BEST, new LocalThreshold(8, 0.2),
+        Treatments all = Treatments.of(new PlainBackground(), new Levels(12, 88), new Posterise(4), new Invert(), Threshold.BEST, new AdaptiveThreshold(8, 0.2),
                 new Halftone(Shape.LINE, 30, 0.85), new Edge(Kind.TORN, 5.5, 7));
         assertEquals(all, Treatments.parse(all.toString()));
         assertEquals(new Diffusion(0.4), Treatments.one("diffuse 0.4"));
@@ -70,21 +70,21 @@ class TreatmentsTest {
     @ValueSource(ints = {1, 2, 3, 4, 5, 6})
     void otsu_isTheBestOfAllLevels(int seed) {
         Random random = new Random(seed);
-        long[] counts = new long[Tones.BINS];
+        long[] counts = new long[Histogram.BINS];
         for (int i = 0; i < 4000; i++) {
             double centre = i % 3 == 0 ? 20 + seed * 4 : 70;
             counts[(int) Math.clamp(centre + 9 * random.nextGaussian(), 0, 99)]++;
         }
         int best = 0;
         double most = -1;
-        for (int level = 1; level < Tones.BINS; level++) {
+        for (int level = 1; level < Histogram.BINS; level++) {
             double between = between(counts, level);
             if (between > most + 1e-9) {
                 most = between;
                 best = level;
             }
         }
-        assertEquals(best, new Tones(counts).threshold().lightness());
+        assertEquals(best, new Histogram(counts).threshold().lightness());
     }
 
     private static double between(long[] counts, int level) {
@@ -176,7 +176,7 @@ class TreatmentsTest {
     @Test
     void localThreshold_isSauvolas() {
         Plane plane = noise(4, 40, 30);
-        Plane found = new LocalThreshold(1, 0.2).apply(plane, TEN);
+        Plane found = new AdaptiveThreshold(1, 0.2).apply(plane, TEN);
         int reach = 5;
         for (int y = 0; y < 30; y++) {
             for (int x = 0; x < 40; x++) {
@@ -207,7 +207,7 @@ class TreatmentsTest {
             float light = 0.15f + 0.8f * x / 200;
             return y >= 28 && y < 32 ? light * 0.45f : light;
         });
-        Plane local = new LocalThreshold(4, 0.2).apply(uneven, TEN);
+        Plane local = new AdaptiveThreshold(4, 0.2).apply(uneven, TEN);
         Plane global = Threshold.BEST.apply(uneven, TEN);
         assertTrue(local.at(20, 30) == 0 && local.at(180, 30) == 0 && local.at(20, 10) == 1 && local.at(180, 10) == 1);
         assertFalse(global.at(20, 10) == 1 && global.at(180, 30) == 0);

@@ -44,7 +44,7 @@ public final class Rasters {
      * The same reduced so that its longer side has at most {@code longest} pixels, each the mean light of the box of
      * pixels under it. Works row by row, so that a large picture needs no planes of its own size.
      */
-    public static Picture within(BufferedImage image, int longest) {
+    public static Picture downscaled(BufferedImage image, int longest) {
         int most = Math.max(image.getWidth(), image.getHeight());
         if (most <= longest) {
             return linear(image);
@@ -55,11 +55,11 @@ public final class Rasters {
         PixelRows rows = PixelRows.of(image);
         int[] across = boxes(image.getWidth(), width);
         int[] down = boxes(image.getHeight(), height);
-        IntStream.range(0, height).parallel().forEach(y -> reduceRow(rows, image.getWidth(), across, down, y, planes));
+        IntStream.range(0, height).parallel().forEach(y -> downscaleRow(rows, image.getWidth(), across, down, y, planes));
         return new Picture(Plane.of(width, height, planes[0]), Plane.of(width, height, planes[1]), Plane.of(width, height, planes[2]));
     }
 
-    private static void reduceRow(PixelRows rows, int sourceWidth, int[] across, int[] down, int y, float[][] planes) {
+    private static void downscaleRow(PixelRows rows, int sourceWidth, int[] across, int[] down, int y, float[][] planes) {
         int width = across.length / 2;
         int[][] row = new int[3][sourceWidth];
         float[][] sums = new float[3][width];

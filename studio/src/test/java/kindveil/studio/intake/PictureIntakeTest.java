@@ -154,14 +154,14 @@ class PictureIntakeTest {
     @Test
     void within_largePicture_isTheMeanLightOfItsBoxes() {
         BufferedImage image = Samples.corner(400, 300);
-        var exact = Rasters.linear(image).within(100);
-        var reduced = Rasters.within(image, 100);
+        var exact = Rasters.linear(image).downscaled(100);
+        var reduced = Rasters.downscaled(image, 100);
         assertEquals(exact.width(), reduced.width());
         assertEquals(exact.height(), reduced.height());
         for (int i = 0; i < 75; i++) {
             assertEquals(exact.green().at(i, i), reduced.green().at(i, i), 1e-5);
         }
-        assertEquals(Rasters.linear(image).red().mean(), Rasters.within(image, 97).red().mean(), 0.01);
+        assertEquals(Rasters.linear(image).red().mean(), Rasters.downscaled(image, 97).red().mean(), 0.01);
     }
 
     @Test

@@ -18,7 +18,7 @@ import kindveil.studio.work.source.SourceWork;
 import kindveil.tone.Advice;
 import kindveil.tone.Treatment;
 import kindveil.tone.Treatment.Levels;
-import kindveil.tone.Treatment.Simplify;
+import kindveil.tone.Treatment.Posterise;
 import kindveil.tone.Treatments;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ResponseEntity;
@@ -72,7 +72,7 @@ class SourceController {
         Levels levels = blackPoint == null || whitePoint == null ? null : problems.read(() -> new Levels(blackPoint, whitePoint));
         if (!problems.any()) {
             Treatments treatments = piece.design().treatments().having(Levels.class, levels.equals(Levels.NONE) ? null : levels)
-                    .having(Simplify.class, values == null ? null : new Simplify(values));
+                    .having(Posterise.class, values == null ? null : new Posterise(values));
             Design design = piece.design().withSize(size).treated(treatments);
             try {
                 pieces.change(piece.seen(version).with(design));
@@ -95,7 +95,7 @@ class SourceController {
         for (Treatment treatment : advice.get(index).treatments()) {
             treatments = switch (treatment) {
                 case Levels l -> treatments.having(Levels.class, l);
-                case Simplify n -> treatments.having(Simplify.class, n);
+                case Posterise n -> treatments.having(Posterise.class, n);
                 default -> treatments.plus(treatment);
             };
         }

@@ -18,10 +18,10 @@ import kindveil.studio.work.piece.Planned;
 import kindveil.studio.work.source.SourceWork;
 import kindveil.tone.Advice;
 import kindveil.tone.SourceReading;
-import kindveil.tone.Tones;
+import kindveil.tone.Histogram;
 import kindveil.tone.Treatment;
 import kindveil.tone.Treatment.Levels;
-import kindveil.tone.Treatment.Simplify;
+import kindveil.tone.Treatment.Posterise;
 import kindveil.tone.Verdict;
 import kindveil.way.Schools;
 import org.jspecify.annotations.Nullable;
@@ -34,7 +34,7 @@ import org.jspecify.annotations.Nullable;
  * @param told the file and how much colour it has, and where it came from
  * @param size it is printed at now
  */
-record SourceView(PieceHead head, Wipe wipe, List<String> told, Histogram histogram, List<Figure> figures, String size, Form form, Judged judged, Tonal tonal, Treated treated,
+record SourceView(PieceHead head, Wipe wipe, List<String> told, Lightness histogram, List<Figure> figures, String size, Form form, Judged judged, Tonal tonal, Treated treated,
         Offers offers, List<String> problems) implements PageView {
 
     /** What was typed. */
@@ -43,7 +43,7 @@ record SourceView(PieceHead head, Wipe wipe, List<String> told, Histogram histog
             Design design = piece.design();
             Levels levels = design.treatments().of(Levels.class).orElse(Levels.NONE);
             return new Form(piece.version(), say.one(design.printWidth()), String.valueOf(levels.black()), String.valueOf(levels.white()),
-                    design.treatments().of(Simplify.class).map(s -> String.valueOf(s.values())).orElse(""));
+                    design.treatments().of(Posterise.class).map(s -> String.valueOf(s.values())).orElse(""));
         }
     }
 
@@ -53,7 +53,7 @@ record SourceView(PieceHead head, Wipe wipe, List<String> told, Histogram histog
      * @param before bars as the picture came; empty where nothing is done to it
      * @param threshold the line between darks and lights
      */
-    record Histogram(String said, List<Bar> before, List<Bar> after, String threshold) {
+    record Lightness(String said, List<Bar> before, List<Bar> after, String threshold) {
         private static final double WIDE = 3;
         private static final double TALLEST = 110;
         private static final double FOOT = 120;
@@ -62,17 +62,17 @@ record SourceView(PieceHead head, Wipe wipe, List<String> told, Histogram histog
         record Bar(double x, double y, double height) {
         }
 
-        static Histogram of(Tones before, SourceReading reading, boolean treated, Say say) {
-            Tones tones = reading.tones();
-            return new Histogram("Histogram of lightness: %s solid dark, %s mid, %s clear".formatted(say.percent(tones.solidDarks()), say.percent(tones.mids()), say.percent(tones.clears())),
+        static Lightness of(Histogram before, SourceReading reading, boolean treated, Say say) {
+            Histogram tones = reading.tones();
+            return new Lightness("Histogram of lightness: %s solid dark, %s mid, %s clear".formatted(say.percent(tones.solidDarks()), say.percent(tones.mids()), say.percent(tones.clears())),
                     treated ? bars(before, 0) : List.of(), bars(tones, 0.3), "M%s 0V120".formatted(reading.threshold().lightness() * WIDE));
         }
 
         /** Square root of the share, so that thin tones are seen beside a spike of white. */
-        private static List<Bar> bars(Tones tones, double inset) {
+        private static List<Bar> bars(Histogram tones, double inset) {
             long[] counts = tones.counts();
             double most = Arrays.stream(counts).max().orElse(1);
-            return IntStream.range(0, Tones.BINS).mapToObj(i -> {
+            return IntStream.range(0, Histogram.BINS).mapToObj(i -> {
                 double height = Math.round(TALLEST * Math.sqrt(counts[i] / most) * 10) / 10.0;
                 return new Bar(i * WIDE + inset, FOOT - height, height);
             }).toList();
@@ -180,7 +180,7 @@ record SourceView(PieceHead head, Wipe wipe, List<String> told, Histogram histog
         Wipe wipe = treated ? Wipe.of("%s/framed.png?v=%d".formatted(base, piece.version()), prints, "as it came", "as it prints", aspect, 0.5) : Wipe.still(prints, "The source as a black copy", aspect);
         String file = "%s · %d × %d pixels · %s".formatted(readings.picture().name(), readings.picture().width(), readings.picture().height(), design.print().colouring(colours));
         return new SourceView(PieceHead.of(piece, "Source"), wipe, Stream.of(file, lineage).filter(line -> !line.isEmpty()).toList(),
-                Histogram.of(readings.asItIs().tones(), readings.treated(), treated, say), figures(readings.treated(), design.theWay().card().softening(), say),
+                Lightness.of(readings.asItIs().tones(), readings.treated(), treated, say), figures(readings.treated(), design.theWay().card().softening(), say),
                 say.size(design.printWidth(), design.printWidth().times(aspect)), form, Judged.of("For " + design.theWay().name(), readings.treated().verdict()), Tonal.of(planned, aspect, negative),
                 Treated.of(design), Offers.of(readings.advice(), readings.treated().carrying(), say), problems);
     }

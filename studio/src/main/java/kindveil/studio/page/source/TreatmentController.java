@@ -15,7 +15,7 @@ import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.source.SourceWork;
 import kindveil.tone.Edge;
 import kindveil.tone.Halftone;
-import kindveil.tone.LocalThreshold;
+import kindveil.tone.AdaptiveThreshold;
 import kindveil.tone.PlainBackground;
 import kindveil.tone.Diffusion;
 import kindveil.tone.Threshold;
@@ -47,7 +47,7 @@ class TreatmentController {
         Map<String, Treatment> kinds = new LinkedHashMap<>();
         kinds.put("background", new PlainBackground());
         kinds.put("threshold", Threshold.BEST);
-        kinds.put("local", LocalThreshold.USUAL);
+        kinds.put("local", AdaptiveThreshold.USUAL);
         kinds.put("dots", Halftone.recommended(Halftone.Shape.DOT, softening));
         kinds.put("lines", Halftone.recommended(Halftone.Shape.LINE, softening));
         kinds.put("grains", new Diffusion(Math.max(0.2, Math.round(softening.millimetres() * 25) / 10.0)));

@@ -75,7 +75,7 @@ record Frame(Piece piece, PictureWork pictures, SourceWork sources, Cache<List<O
     }
 
     private Plane coverage(Mask.Part part, Piece at, Rect rect) {
-        Plane printed = sources.printed(at, Math.max(rect.width(), rect.height())).resized(rect.width(), rect.height());
+        Plane printed = sources.printed(at, Math.max(rect.width(), rect.height())).resampled(rect.width(), rect.height());
         Plane plane = part == Mask.Part.BACKED ? opaque(at, printed) : printed.map(Toner::coverage);
         return placed(standing(plane.blurred(at.design().theWay().card().softening().millimetres() * pixelsPerMillimetre()), at), rect, 0);
     }
@@ -87,7 +87,7 @@ record Frame(Piece piece, PictureWork pictures, SourceWork sources, Cache<List<O
     /** The treated source of the veil in hand, standing as it will; white around it. */
     Plane source() {
         Rect rect = rect(piece.veil());
-        return placed(standing(sources.treated(piece, Math.max(rect.width(), rect.height())).resized(rect.width(), rect.height()), piece), rect, 1);
+        return placed(standing(sources.treated(piece, Math.max(rect.width(), rect.height())).resampled(rect.width(), rect.height()), piece), rect, 1);
     }
 
     private static Plane standing(Plane plane, Piece at) {
@@ -122,7 +122,7 @@ record Frame(Piece piece, PictureWork pictures, SourceWork sources, Cache<List<O
         }
         Picture photo = pictures.preview(photograph.get());
         double scale = Math.max(width / (double) photo.width(), height / (double) photo.height());
-        Picture sized = photo.resized(Math.max(width, (int) Math.ceil(photo.width() * scale)), Math.max(height, (int) Math.ceil(photo.height() * scale)));
+        Picture sized = photo.resampled(Math.max(width, (int) Math.ceil(photo.width() * scale)), Math.max(height, (int) Math.ceil(photo.height() * scale)));
         int left = (sized.width() - width) / 2;
         int top = (sized.height() - height) / 2;
         return sized.each(plane -> Plane.compute(width, height, (x, y) -> plane.at(x + left, y + top)));

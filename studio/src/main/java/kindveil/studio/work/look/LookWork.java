@@ -29,7 +29,7 @@ import kindveil.product.Products;
 import kindveil.product.Trait;
 import kindveil.studio.work.piece.Page;
 import kindveil.bench.Mask;
-import kindveil.tone.Tones;
+import kindveil.tone.Histogram;
 import kindveil.way.Trace;
 import org.springframework.stereotype.Service;
 
@@ -189,7 +189,7 @@ public class LookWork {
         StackReading stack = StackReading.of(LookState.finished(trace).bench(trace, trace.plannedPasses()));
         Plane seen = stack.look().over(frame.flatGround(), frame.coverages(stack.masks())).luminance().map(Lab::lightnessNear);
         Plane source = frame.source().map(Lab::lightnessNear);
-        double middle = Tones.of(frame.source()).threshold().lightness();
+        double middle = Histogram.of(frame.source()).threshold().lightness();
         double darks = mean(seen, source, v -> v < middle);
         double lights = mean(seen, source, v -> v >= middle);
         return Double.isNaN(darks) || Double.isNaN(lights) || Math.abs(darks - lights) < ALIKE ? Optional.empty() : Optional.of(darks > lights);

@@ -52,7 +52,7 @@ public class PictureWork {
     public synchronized StoredPicture take(String name, byte[] bytes) {
         BufferedImage image = PictureIntake.read(name, bytes);
         StoredPicture stored = new StoredPicture(UUID.randomUUID(), name.length() > 200 ? name.substring(0, 200) : name, image.getWidth(), image.getHeight(), clock.instant());
-        Picture preview = Rasters.within(image, PREVIEW);
+        Picture preview = Rasters.downscaled(image, PREVIEW);
         pictures.keep(stored, bytes);
         previews.put(stored.id(), preview);
         unkept.add(stored.id());
@@ -75,7 +75,7 @@ public class PictureWork {
     /** How much of a picture is coloured: the share of its pixels with a chroma of 12 or more, 0 to 1. */
     public double colourShare(UUID id) {
         return coloured.get(id, key -> {
-            Picture small = preview(key).within(COLOUR_SAMPLE);
+            Picture small = preview(key).downscaled(COLOUR_SAMPLE);
             int n = 0;
             for (int y = 0; y < small.height(); y++) {
                 for (int x = 0; x < small.width(); x++) {
@@ -106,7 +106,7 @@ public class PictureWork {
         StoredPicture picture = get(id);
         Size framed = picture.shape(treatments);
         double whole = longest * Math.max(picture.width(), picture.height()) / Math.max(framed.width(), framed.height());
-        return preview(id).within((int) Math.min(MOST, Math.ceil(whole)));
+        return preview(id).downscaled((int) Math.min(MOST, Math.ceil(whole)));
     }
 
     /** How much of a picture solid ink covers as it is printed, 0 to 1. */
@@ -134,7 +134,7 @@ public class PictureWork {
     }
 
     private Picture remade(UUID id) {
-        Picture preview = Rasters.within(full(id), PREVIEW);
+        Picture preview = Rasters.downscaled(full(id), PREVIEW);
         pictures.keepPreview(id, Rasters.png(preview));
         return preview;
     }

@@ -56,7 +56,7 @@ public class PrintWork {
         double across = bits ? inches * BIT_DOTS_PER_INCH : Math.min(framed.width(), inches * GREY_DOTS_PER_INCH);
         double scale = across / framed.width();
         if (SourceWork.inColours(piece)) {
-            Picture reduced = Rasters.within(pictures.full(piece.veil().source()), side(Math.max(picture.width(), picture.height()), scale));
+            Picture reduced = Rasters.downscaled(pictures.full(piece.veil().source()), side(Math.max(picture.width(), picture.height()), scale));
             Picture printed = SourceWork.printed(piece, reduced);
             return Rasters.encoded(planned.mirrored() ? printed.mirrored() : printed);
         }

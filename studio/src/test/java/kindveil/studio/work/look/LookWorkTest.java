@@ -23,7 +23,7 @@ import kindveil.studio.OpenStudio;
 import kindveil.studio.Samples;
 import kindveil.studio.intake.Rasters;
 import kindveil.tone.Treatment.Levels;
-import kindveil.tone.Treatment.Simplify;
+import kindveil.tone.Treatment.Posterise;
 import kindveil.tone.Treatments;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -131,7 +131,7 @@ class LookWorkTest {
     void treated_withLevels_isWhatIsRead() {
         SourceWork.Readings readings = sources.read(piece);
         assertEquals(readings.asItIs().carrying(), readings.treated().carrying(), 1e-12);
-        Piece strong = piece.with(piece.design().treated(Treatments.of(new Levels(40, 60), new Simplify(2))));
+        Piece strong = piece.with(piece.design().treated(Treatments.of(new Levels(40, 60), new Posterise(2))));
         assertTrue(sources.read(strong).treated().tones().mids() <= readings.asItIs().tones().mids());
     }
 

@@ -12,10 +12,10 @@ import java.util.List;
  * @param masks which coverages it depends on, in the order of its states' bits
  * @param states films from below upwards for each combination: state {@code s} has mask {@code i} where bit {@code i} is set
  */
-public record Veil(List<Integer> masks, List<List<Film>> states) {
+public record MaskedFilms(List<Integer> masks, List<List<Film>> states) {
     private static final int MOST_MASKS = 8;
 
-    public Veil {
+    public MaskedFilms {
         masks = List.copyOf(masks);
         states = states.stream().map(List::copyOf).toList();
         if (masks.size() > MOST_MASKS || states.size() != 1 << masks.size()) {
@@ -24,8 +24,8 @@ public record Veil(List<Integer> masks, List<List<Film>> states) {
     }
 
     /** Without masks: the same everywhere. */
-    public static Veil even(List<Film> films) {
-        return new Veil(List.of(), List.of(films));
+    public static MaskedFilms even(List<Film> films) {
+        return new MaskedFilms(List.of(), List.of(films));
     }
 
     /** Share of a state where each mask covers so much (Demichel 1924). @param coverages of all masks of the look */

@@ -8,13 +8,13 @@ import java.util.stream.IntStream;
  * interpolation technique for color space conversion", SPIE 1909, 1993). Looks through it stay within 0.5 ΔE00 of the
  * spectrum itself at the 99th percentile.
  */
-final class GroundTable {
+final class GroundLookUp {
     private static final int NODES = 17;
     private static final int STEPS = 4096;
     private static final float[] ROOTS = roots();
     private static final float[] POSITION = positions();
 
-    private GroundTable() {
+    private GroundLookUp() {
     }
 
     /** In one thread: others would wait for this class to be initialised. */

@@ -15,11 +15,11 @@ import kindveil.measure.UnusableValue;
  * @param windowMillimetres side of the window on the print, 1 to 60 mm
  * @param sensitivity k, 0.02 (everything grey turns black) to 0.9 (only strong lines stay)
  */
-public record LocalThreshold(double windowMillimetres, double sensitivity) implements Treatment {
-    public static final LocalThreshold USUAL = new LocalThreshold(8, 0.2);
+public record AdaptiveThreshold(double windowMillimetres, double sensitivity) implements Treatment {
+    public static final AdaptiveThreshold USUAL = new AdaptiveThreshold(8, 0.2);
     private static final double RANGE = 0.5;
 
-    public LocalThreshold {
+    public AdaptiveThreshold {
         UnusableValue.requireWithin("window", windowMillimetres, 1, 60, "mm", "About ten times the width of a line.");
         UnusableValue.requireWithin("sensitivity", sensitivity, 0.02, 0.9, "", "0.2 suits most drawings.");
     }

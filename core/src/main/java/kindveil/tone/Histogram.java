@@ -9,24 +9,24 @@ import kindveil.light.Lab;
  *
  * @param counts pixels in each of 100 bins of 1 L*
  */
-public record Tones(long[] counts) {
+public record Histogram(long[] counts) {
     public static final int BINS = 100;
     public static final int SOLID_BELOW = 25;
     public static final int CLEAR_ABOVE = 85;
 
-    public Tones {
+    public Histogram {
         if (counts.length != BINS) {
             throw new IllegalArgumentException("Impossible state: %d bins of lightness.".formatted(counts.length));
         }
         counts = counts.clone();
     }
 
-    public static Tones of(Plane luminance) {
-        return new Tones(IntStream.range(0, luminance.height()).parallel().collect(() -> new long[BINS], (counts, y) -> {
+    public static Histogram of(Plane luminance) {
+        return new Histogram(IntStream.range(0, luminance.height()).parallel().collect(() -> new long[BINS], (counts, y) -> {
             for (int x = 0; x < luminance.width(); x++) {
                 counts[bin(luminance.at(x, y))]++;
             }
-        }, Tones::add));
+        }, Histogram::add));
     }
 
     private static void add(long[] to, long[] more) {
