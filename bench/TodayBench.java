@@ -15,7 +15,7 @@ import javax.imageio.ImageIO;
 
 /** Asks an open, empty studio for its pages with ten makings and with five hundred, and prints the ratio of the medians. */
 final class TodayBench {
-    private static final int WARM = 300;
+    private static final int WARM = 2000;
     private static final int TIMED = 200;
     private final HttpClient client = HttpClient.newBuilder().cookieHandler(new CookieManager()).build();
     private final String address;

@@ -48,7 +48,7 @@ class EveryWayTest {
     }
 
     private Piece piece() {
-        return pieces.begin("Moth", Length.ofMillimetres(90), "moth.png", Samples.cornerPng());
+        return pieces.begin("Moth", Length.ofMillimetres(90), "moth.png", Samples.encoded(Samples.corner(300, 400), "png"));
     }
 
     private Web.Answer build(Piece piece, String base, Map<String, String> more) {
@@ -163,12 +163,12 @@ class EveryWayTest {
         String base = "/pieces/" + piece.id();
         build(piece, base, Map.of("way", "tape-lift", "dial.soak", ""));
         byte[] plan = web.bytes(base + "/plan.json");
-        Web.Answer begun = web.uploads("/pieces", Map.of("title", "From a plan", "width", ""), Map.of("picture", Samples.cornerPng(), "plan", plan));
+        Web.Answer begun = web.uploads("/pieces", Map.of("title", "From a plan", "width", ""), Map.of("picture", Samples.encoded(Samples.corner(300, 400), "png"), "plan", plan));
         assertEquals(200, begun.status(), begun.words());
         assertTrue(begun.words().contains("From a plan"));
         assertEquals("tape-lift", pieces.all().getFirst().design().way());
         byte[] broken = new String(plan, StandardCharsets.UTF_8).replace("tape-lift", "honey-lift").replace("\"version\" : 1", "\"version\" : 3").getBytes(StandardCharsets.UTF_8);
-        Web.Answer refused = web.uploads("/pieces", Map.of("title", "Kept title", "width", ""), Map.of("picture", Samples.cornerPng(), "plan", broken));
+        Web.Answer refused = web.uploads("/pieces", Map.of("title", "Kept title", "width", ""), Map.of("picture", Samples.encoded(Samples.corner(300, 400), "png"), "plan", broken));
         assertEquals(422, refused.status());
         assertTrue(refused.words().contains("version: “3” cannot be used") && refused.words().contains("veils[0].way: “honey-lift”"), refused.words());
         assertTrue(refused.text().contains("Kept title"));
@@ -212,7 +212,7 @@ class EveryWayTest {
             build(piece, base, Map.of("choice.medium", "matte"));
             Map<String, String> note = Map.of("once", "00000000-0000-4000-8000-0000000000b" + i, "verdict", "NEARLY", "came", "Pull " + i, "different", "", "printedBy", "", "tack", "SLIGHT",
                     "fibre", "GHOSTS", "stretch", "1.5", "byProducts", "a ghost print");
-            assertEquals(200, web.uploads(base + "/notes", note, Map.of("photo", Samples.cornerPng())).status());
+            assertEquals(200, web.uploads(base + "/notes", note, Map.of("photo", Samples.encoded(Samples.corner(300, 400), "png"))).status());
         }
         var entries = log.ofPiece(piece.id());
         assertTrue(web.get(base + "/notes").words().contains("slightly tacky · fibre: ghosts in places · stretch 1.5 % · also: a ghost print"));
