@@ -2,10 +2,11 @@ package kindveil.measure;
 
 /** A value that cannot be used, said so that a person can put it right: thing, value, range, remedy. */
 public final class UnusableValue extends IllegalArgumentException {
+    private static final int LONGEST = 160;
     private final String thing;
 
     public UnusableValue(String thing, String value, String expected, String remedy) {
-        super("%s: “%s” cannot be used. Expected %s. %s".formatted(thing, value, expected, remedy));
+        super("%s: “%s” cannot be used. Expected %s. %s".formatted(thing, value.length() > LONGEST ? value.substring(0, LONGEST) + "…" : value, expected, remedy));
         this.thing = thing;
     }
 

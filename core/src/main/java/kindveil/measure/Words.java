@@ -13,6 +13,14 @@ public final class Words {
     }
 
     /** A constant in small letters with hyphens, as addresses, forms and files write it. */
+    /** Text a person could have written: tabs and new lines, but no other control signs. */
+    public static String requireWritten(String thing, String text) {
+        if (text.chars().anyMatch(sign -> Character.isISOControl(sign) && sign != '\n' && sign != '\r' && sign != '\t')) {
+            throw new UnusableValue(thing, text.replaceAll("\\p{Cntrl}", "·"), "words, and there is a control sign in it", "Type it anew rather than pasting it.");
+        }
+        return text;
+    }
+
     public static String token(Enum<?> constant) {
         return token(constant.name());
     }

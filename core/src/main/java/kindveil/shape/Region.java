@@ -1,9 +1,8 @@
 package kindveil.shape;
 
-import java.util.ArrayDeque;
+import org.locationtech.jts.operation.union.UnaryUnionOp;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Deque;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.DoubleFunction;
@@ -24,6 +23,9 @@ import org.locationtech.jts.simplify.TopologyPreservingSimplifier;
 
 /** A part of a picture with an exact outline, in widths of the picture. Equal when written the same. */
 public final class Region {
+    /** Of one stroke, in widths of the picture. */
+    public static final double LONGEST_STROKE = 60;
+    private static final int PART = 48;
     public static final int MOST_POINTS = 6000;
     private static final double UNIT = 100_000;
     private static final GeometryFactory SHAPES = new GeometryFactory();
@@ -63,11 +65,21 @@ public final class Region {
                 new Coordinate(left, bottom), new Coordinate(left, top)}));
     }
 
-    /** What a round brush covers on its way through {@code points}. */
+    /**
+     * What a round brush covers on its way through {@code points}: covered part by part and then joined, since a way that
+     * crosses itself often costs by the square of its crossings. A way longer than {@link #LONGEST_STROKE} is refused.
+     */
     public static Region stroke(List<double[]> points, double radius) {
         Coordinate[] way = points.stream().map(p -> new Coordinate(p[0], p[1])).toArray(Coordinate[]::new);
-        Geometry line = way.length == 1 ? SHAPES.createPoint(way[0]) : SHAPES.createLineString(way);
-        return of(line.buffer(radius, 12));
+        if (way.length == 1) {
+            return of(SHAPES.createPoint(way[0]).buffer(radius, 12));
+        }
+        UnusableValue.requireWithin("length of the stroke", SHAPES.createLineString(way).getLength(), 0, LONGEST_STROKE, "widths of the picture", "Lift the brush in between.");
+        List<Geometry> parts = new ArrayList<>();
+        for (int from = 0; from < way.length - 1; from += PART) {
+            parts.add(SHAPES.createLineString(Arrays.copyOfRange(way, from, Math.min(way.length, from + PART + 1))).buffer(radius, 12));
+        }
+        return of(UnaryUnionOp.union(parts));
     }
 
     /** Everything in which a plane lies below {@code level}; parts smaller than {@code smallest} of a squared width are left out. */
@@ -97,16 +109,19 @@ public final class Region {
         }
         float seed = plane.at(px, py);
         boolean[] in = new boolean[w * h];
-        Deque<Integer> edge = new ArrayDeque<>();
-        in[py * w + px] = true;
-        edge.add(py * w + px);
-        while (!edge.isEmpty()) {
-            int at = edge.pop();
-            for (int step : new int[] {at % w > 0 ? -1 : 0, at % w < w - 1 ? 1 : 0, at >= w ? -w : 0, at < w * (h - 1) ? w : 0}) {
-                int to = at + step;
+        // each place is put on it once at most
+        int[] edge = new int[w * h];
+        int left = 1;
+        edge[0] = py * w + px;
+        in[edge[0]] = true;
+        while (left > 0) {
+            int at = edge[--left];
+            int column = at % w;
+            for (int side = 0; side < 4; side++) {
+                int to = at + (side == 0 && column > 0 ? -1 : side == 1 && column < w - 1 ? 1 : side == 2 && at >= w ? -w : side == 3 && at < w * (h - 1) ? w : 0);
                 if (!in[to] && Math.abs(plane.at(to % w, to / w) - seed) <= tolerance) {
                     in[to] = true;
-                    edge.push(to);
+                    edge[left++] = to;
                 }
             }
         }

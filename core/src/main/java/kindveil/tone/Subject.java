@@ -1,7 +1,5 @@
 package kindveil.tone;
 
-import java.util.ArrayDeque;
-import java.util.Deque;
 import kindveil.image.Plane;
 import kindveil.light.Srgb;
 
@@ -22,7 +20,7 @@ public final class Subject {
         int width = luminance.width();
         int height = luminance.height();
         boolean[] background = new boolean[width * height];
-        Deque<Integer> edge = new ArrayDeque<>();
+        Places edge = new Places(width * height);
         for (int x = 0; x < width; x++) {
             visit(luminance, x, 0, background, edge);
             visit(luminance, x, height - 1, background, edge);
@@ -31,8 +29,8 @@ public final class Subject {
             visit(luminance, 0, y, background, edge);
             visit(luminance, width - 1, y, background, edge);
         }
-        while (!edge.isEmpty()) {
-            int at = edge.pop();
+        while (edge.any()) {
+            int at = edge.take();
             int x = at % width;
             int y = at / width;
             visit(luminance, x - 1, y, background, edge);
@@ -43,14 +41,36 @@ public final class Subject {
         return Plane.compute(width, height, (x, y) -> background[y * width + x] ? 0 : 1);
     }
 
-    private static void visit(Plane luminance, int x, int y, boolean[] background, Deque<Integer> edge) {
+    /** Places still to be looked around, each put there once at most. */
+    private static final class Places {
+        private final int[] list;
+        private int left;
+
+        Places(int most) {
+            list = new int[most];
+        }
+
+        void put(int at) {
+            list[left++] = at;
+        }
+
+        boolean any() {
+            return left > 0;
+        }
+
+        int take() {
+            return list[--left];
+        }
+    }
+
+    private static void visit(Plane luminance, int x, int y, boolean[] background, Places edge) {
         if (x < 0 || y < 0 || x >= luminance.width() || y >= luminance.height()) {
             return;
         }
         int at = y * luminance.width() + x;
         if (!background[at] && luminance.at(x, y) >= BACKGROUND) {
             background[at] = true;
-            edge.push(at);
+            edge.put(at);
         }
     }
 }

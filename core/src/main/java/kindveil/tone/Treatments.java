@@ -75,7 +75,11 @@ public record Treatments(List<Treatment> list) {
     }
 
     private static double number(String[] words, int at) {
-        return Double.parseDouble(words[at]);
+        double value = Double.parseDouble(words[at]);
+        if (!Double.isFinite(value)) {
+            throw new NumberFormatException(words[at]);
+        }
+        return value;
     }
 
     /** All of them, on a picture that is printed so wide when all are done. */

@@ -9,6 +9,11 @@ import { away } from "./time.js";
 
 let changed = "";
 
+function differs(field) {
+  return field.matches("select") ? field.selectedIndex >= 0 && !field.selectedOptions[0].defaultSelected
+    : field.matches("input[type=radio]") ? field.checked !== field.defaultChecked : field.matches("input:not([type=hidden])") && field.value !== field.defaultValue;
+}
+
 function sentences(root) {
   // changing a word of the plan sends it; until the answer is there it cannot be changed again
   for (const form of root.querySelectorAll("form[data-told]")) {
@@ -16,6 +21,12 @@ function sentences(root) {
       changed = event.target.id;
       form.requestSubmit();
     });
+    // a quick hand changes it before this listens
+    const ahead = [...form.elements].find(differs);
+    if (ahead) {
+      changed = ahead.id;
+      form.requestSubmit();
+    }
   }
 }
 
@@ -95,9 +106,11 @@ function start(root) {
 }
 
 // the place in the sentence is kept when its answer has come
-function comeBack() {
-  document.getElementById(changed)?.focus({ preventScroll: true });
-  changed = "";
+function comeBack(event) {
+  if (event.detail.target?.id === "page") {
+    document.getElementById(changed)?.focus({ preventScroll: true });
+    changed = "";
+  }
 }
 
 // what is asked for from within a page carries the same token as its forms

@@ -1,14 +1,18 @@
 package kindveil.studio.gate;
 
 import jakarta.servlet.http.HttpServletRequest;
+import java.util.stream.Collectors;
 import kindveil.measure.UnusableValue;
 import kindveil.studio.work.NotFound;
 import kindveil.studio.work.Outdated;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.HttpRequestMethodNotSupportedException;
+import org.springframework.validation.BindException;
 import org.springframework.web.bind.MissingRequestValueException;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -22,6 +26,7 @@ import org.springframework.web.servlet.resource.NoResourceFoundException;
 @ControllerAdvice
 class Failures {
     private static final Logger LOG = LoggerFactory.getLogger(Failures.class);
+    private static final int LONGEST_SHOWN = 80;
     private static final String KEPT = "Everything in the studio is as it was.";
 
     private final ShownPages pages;
@@ -59,10 +64,28 @@ class Failures {
     @ExceptionHandler
     ModelAndView wrongType(MethodArgumentTypeMismatchException e) {
         if (java.util.UUID.class.equals(e.getRequiredType())) {
-            return page(HttpStatus.NOT_FOUND, "That is not here", "“%s” is not the address of anything in this studio. ".formatted(e.getValue()) + KEPT);
+            return page(HttpStatus.NOT_FOUND, "That is not here", "“%s” is not the address of anything in this studio. ".formatted(shown(e.getValue())) + KEPT);
         }
         return page(HttpStatus.BAD_REQUEST, "That cannot be used", "%s: “%s” is not one of the values this page knows. Open the page again and choose from what it shows. "
-                .formatted(e.getName(), e.getValue()) + KEPT);
+                .formatted(e.getName(), shown(e.getValue())) + KEPT);
+    }
+
+    @ExceptionHandler
+    ModelAndView misread(BindException e) {
+        String each = e.getFieldErrors().stream().map(wrong -> "%s: “%s” is not one of the values this page knows.".formatted(wrong.getField(), shown(wrong.getRejectedValue()))).distinct()
+                .collect(Collectors.joining(" "));
+        return page(HttpStatus.BAD_REQUEST, "That cannot be used", each + " Open the page again and choose from what it shows. " + KEPT);
+    }
+
+    private static String shown(@Nullable Object value) {
+        String text = String.valueOf(value);
+        return text.length() > LONGEST_SHOWN ? text.substring(0, LONGEST_SHOWN) + "…" : text;
+    }
+
+    /** The same thing sent several times at once: the store keeps one of them. */
+    @ExceptionHandler
+    ModelAndView twice(DataIntegrityViolationException e) {
+        return page(HttpStatus.CONFLICT, "Sent twice at once", "The same was sent several times at once; the first was kept, and this one was not counted again. Open the page again to see how it stands.");
     }
 
     @ExceptionHandler

@@ -1,5 +1,10 @@
 package kindveil.studio.gate;
 
+import org.apache.catalina.core.StandardHost;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
+import org.springframework.boot.web.server.WebServerFactoryCustomizer;
+import org.springframework.util.unit.DataSize;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
@@ -7,7 +12,8 @@ import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.provisioning.InMemoryUserDetailsManager;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
-import org.springframework.security.web.context.SecurityContextHolderFilter;
+import org.springframework.security.web.csrf.CsrfFilter;
+import org.springframework.security.web.header.HeaderWriterFilter;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.security.web.header.writers.StaticHeadersWriter;
 import kindveil.studio.page.Visit;
@@ -15,16 +21,22 @@ import kindveil.studio.page.Visit;
 /** One person on one machine: no log-in, but nothing from outside gets in. */
 @Configuration
 class Security {
-    private static final String POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' blob:; font-src 'self'; "
+    static final String POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' blob:; font-src 'self'; "
             + "connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
 
     @Bean
-    SecurityFilterChain gate(HttpSecurity http) {
+    SecurityFilterChain gate(HttpSecurity http, @Value("${server.port}") int port, @Value("${spring.servlet.multipart.max-request-size}") DataSize most) {
+        CookieCsrfTokenRepository tokens = new CookieCsrfTokenRepository();
+        // other servers of this machine share its cookies: ours is called by its port
+        tokens.setCookieName("kindveil-" + port);
+        tokens.setCookieCustomizer(cookie -> cookie.sameSite("Strict"));
         return http
-                .addFilterBefore(new OwnHostOnly(), SecurityContextHolderFilter.class)
+                .addFilterAfter(new OwnHostOnly(), HeaderWriterFilter.class)
+                .addFilterBefore(new OwnPagesOnly(), CsrfFilter.class)
+                .addFilterBefore(new UploadLimit(most), CsrfFilter.class)
                 .authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
                 // in a cookie of its own, so that a bench left open over a restart can still be told
-                .csrf(csrf -> csrf.csrfTokenRepository(new CookieCsrfTokenRepository()))
+                .csrf(csrf -> csrf.csrfTokenRepository(tokens))
                 .headers(headers -> headers
                         .contentSecurityPolicy(csp -> csp.policyDirectives(POLICY))
                         .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.NO_REFERRER))
@@ -32,6 +44,16 @@ class Security {
                         .addHeaderWriter(new StaticHeadersWriter("Vary", Visit.PART))
                         .cacheControl(cache -> cache.disable()))
                 .build();
+    }
+
+    /** What the server refuses by itself looks like everything else. */
+    @Bean
+    WebServerFactoryCustomizer<TomcatServletWebServerFactory> reports() {
+        return factory -> factory.addContextCustomizers(context -> {
+            if (context.getParent() instanceof StandardHost host) {
+                host.setErrorReportValveClass(PlainReports.class.getName());
+            }
+        });
     }
 
     /** Without accounts there is nobody to log in; this keeps a default one from being made. */

@@ -13,9 +13,11 @@ import java.io.IOException;
 import java.util.Iterator;
 import java.util.Locale;
 import java.util.Set;
+import java.util.concurrent.locks.ReentrantLock;
 import javax.imageio.IIOException;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
+import javax.imageio.ImageTypeSpecifier;
 import javax.imageio.stream.ImageInputStream;
 import kindveil.measure.Figures;
 import kindveil.measure.UnusableValue;
@@ -25,17 +27,33 @@ public final class PictureIntake {
     public static final int LEAST_SIDE = 32;
     public static final int MOST_SIDE = 20_000;
     public static final long MOST_PIXELS = 64_000_000L;
+    private static final long MOST_DEEP_PIXELS = 30_000_000L;
+    private static final ReentrantLock DECODING = new ReentrantLock(true);
     private static final Set<String> FORMATS = Set.of("png", "jpeg", "jpg", "tiff", "tif", "webp");
     private static final String FORMAT_ADVICE = "Save it as PNG, JPEG, TIFF or WebP and choose it again; nothing else was changed.";
 
     private PictureIntake() {
     }
 
-    /** The picture upright, opaque, in sRGB. */
-    public static BufferedImage read(String name, byte[] bytes) {
-        if (bytes.length == 0) {
+    /** The picture upright, opaque, in sRGB. One at a time, however many are sent, so that memory stays bounded. */
+    public static BufferedImage read(String name, byte[] file) {
+        if (file.length == 0) {
             throw new UnusableValue("Picture", name, "a picture file, and this one is empty (0 bytes)", "Choose the file again; it may not have been saved yet.");
         }
+        if (Containers.overstates(file)) {
+            throw damaged(name);
+        }
+        DECODING.lock();
+        try {
+            return decoded(name, Containers.withoutWords(file));
+        } catch (OutOfMemoryError tooMuch) {
+            throw new UnusableValue("Picture", name, "one that can be unpacked in the memory there is", "Scale it down first, or save it with 8 bits a channel.");
+        } finally {
+            DECODING.unlock();
+        }
+    }
+
+    private static BufferedImage decoded(String name, byte[] bytes) {
         try (ImageInputStream in = new ByteArrayImageInputStream(bytes)) {
             ImageReader reader = reader(in);
             if (reader == null) {
@@ -44,6 +62,7 @@ public final class PictureIntake {
             try {
                 reader.setInput(in, true, true);
                 requireSize(name, reader.getWidth(0), reader.getHeight(0));
+                requireDepth(name, reader);
                 return upright(flat(decode(name, reader)), orientation(bytes));
             } finally {
                 reader.dispose();
@@ -101,6 +120,19 @@ public final class PictureIntake {
         if (width > MOST_SIDE || height > MOST_SIDE || (long) width * height > MOST_PIXELS) {
             throw new UnusableValue("Picture", size, "at most %d pixels on a side and %s million in all".formatted(MOST_SIDE, Figures.plain(MOST_PIXELS / 1e6)),
                     "Scale it down first; a sheet at 600 dpi needs 35 million.");
+        }
+    }
+
+    /** Two bytes a channel take twice the room, and are unpacked pixel by pixel. */
+    private static void requireDepth(String name, ImageReader reader) throws IOException {
+        ImageTypeSpecifier type = reader.getRawImageType(0);
+        if (type == null && reader.getImageTypes(0).hasNext()) {
+            type = reader.getImageTypes(0).next();
+        }
+        long pixels = (long) reader.getWidth(0) * reader.getHeight(0);
+        if (type != null && type.getSampleModel().getSampleSize(0) > 8 && pixels > MOST_DEEP_PIXELS) {
+            throw new UnusableValue("Picture", "%s, %s million pixels of %d bits a channel".formatted(name, Figures.rounded(pixels / 1e6, 0), type.getSampleModel().getSampleSize(0)),
+                    "at most %s million of more than 8 bits".formatted(Figures.plain(MOST_DEEP_PIXELS / 1e6)), "Save it with 8 bits a channel: a print shows no more.");
         }
     }
 

@@ -39,7 +39,9 @@ import tools.jackson.databind.json.JsonMapper;
 public record PlanFile(String title, Support support, Ground ground, Colour groundColour, @Nullable Sheet page, List<Veil> veils) {
     public static final String FORMAT = "kind-veil-plan";
     public static final int VERSION = 1;
+    public static final int MOST_VEILS = 6;
     private static final int LARGEST_BYTES = 200_000;
+    private static final int LONGEST_SHOWN = 60;
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final Set<String> PLAN_FIELDS = Set.of("format", "version", "title", "support", "ground", "groundColour", "page", "veils", "acts");
     private static final Set<String> PAGE_FIELDS = Set.of("width", "height");
@@ -142,6 +144,9 @@ public record PlanFile(String title, Support support, Ground ground, Colour grou
     }
 
     private static JsonNode parsed(byte[] bytes) {
+        if (bytes.length == 0) {
+            throw new Unreadable(List.of("The plan file is empty (0 bytes). Choose it again; it may not have been saved yet."));
+        }
         if (bytes.length > LARGEST_BYTES) {
             throw new Unreadable(List.of("The plan file has %d bytes; a plan has at most %d. Is it another file?".formatted(bytes.length, LARGEST_BYTES)));
         }
@@ -151,7 +156,7 @@ public record PlanFile(String title, Support support, Ground ground, Colour grou
                 return node;
             }
         } catch (JacksonException broken) {
-            throw new Unreadable(List.of("The plan file is not JSON: %s, line %d.".formatted(broken.getOriginalMessage(), broken.getLocation() == null ? 1 : broken.getLocation().getLineNr())));
+            throw new Unreadable(List.of("The plan file is not JSON: something is wrong in line %d. Take it from Make again, or undo what was changed in it.".formatted(Math.max(1, broken.getLocation() == null ? 1 : broken.getLocation().getLineNr()))));
         }
         throw new Unreadable(List.of("The plan file holds no plan. Expected a JSON object with “format”: “%s”.".formatted(FORMAT)));
     }
@@ -164,7 +169,8 @@ public record PlanFile(String title, Support support, Ground ground, Colour grou
             if (!FORMAT.equals(node.path("format").asString(""))) {
                 wrong("format", node.get("format"), "“" + FORMAT + "”");
             }
-            if (node.path("version").asInt(0) != VERSION) {
+            JsonNode version = node.get("version");
+            if (version == null || !version.isIntegralNumber() || version.asInt(0) != VERSION) {
                 wrong("version", node.get("version"), String.valueOf(VERSION) + ", the only one there is");
             }
             known(node, PLAN_FIELDS, "");
@@ -177,6 +183,8 @@ public record PlanFile(String title, Support support, Ground ground, Colour grou
             JsonNode list = node.get("veils");
             if (list == null || !list.isArray() || list.isEmpty()) {
                 wrong("veils", list, "a list with at least one veil");
+            } else if (list.size() > MOST_VEILS) {
+                problems.add("veils: %d of them cannot be used. Expected at most %d. Make two pieces of it.".formatted(list.size(), MOST_VEILS));
             } else {
                 for (int i = 0; i < list.size(); i++) {
                     veils.add(veil(list.get(i), "veils[" + i + "]."));
@@ -237,8 +245,9 @@ public record PlanFile(String title, Support support, Ground ground, Colour grou
         private Map<String, Double> dials(JsonNode node, String at) {
             Map<String, Double> dials = new HashMap<>();
             entries(node.get("dials"), at + "dials").forEach((key, value) -> {
-                if (value.isNumber()) {
-                    dials.put(key, value.asDouble());
+                double number = value.isNumber() ? value.asDouble(Double.NaN) : Double.NaN;
+                if (Double.isFinite(number)) {
+                    dials.put(key, number);
                 } else {
                     wrong(at + "dials." + key, value, "a number");
                 }
@@ -282,11 +291,12 @@ public record PlanFile(String title, Support support, Ground ground, Colour grou
 
         private Length length(JsonNode node, String field, String at, double least, double most) {
             JsonNode value = node.get(field);
-            if (value == null || !value.isNumber() || value.asDouble() < least || value.asDouble() > most) {
+            double millimetres = value == null || !value.isNumber() ? Double.NaN : value.asDouble(Double.NaN);
+            if (!(millimetres >= least && millimetres <= most)) {
                 wrong(at + field, value, "%.0f to %.0f, in millimetres".formatted(least, most));
                 return Length.ofMillimetres(least > 0 ? least : 0);
             }
-            return Length.ofMillimetres(value.asDouble());
+            return Length.ofMillimetres(millimetres);
         }
 
         private <E extends Enum<E>> E constant(Class<E> type, JsonNode node, String field, String at, E otherwise) {
@@ -312,8 +322,12 @@ public record PlanFile(String title, Support support, Ground ground, Colour grou
             }
         }
 
-        private void wrong(String at, JsonNode value, String expected) {
-            problems.add("%s: %s cannot be used. Expected %s.".formatted(at, value == null ? "nothing" : "“" + (value.isString() ? value.asString() : value.toString()) + "”", expected));
+        private static String shown(String text) {
+            return text.length() > LONGEST_SHOWN ? text.substring(0, LONGEST_SHOWN) + "…" : text;
+        }
+
+        private void wrong(String at, @Nullable JsonNode value, String expected) {
+            problems.add("%s: %s cannot be used. Expected %s.".formatted(at, value == null ? "nothing" : "“" + shown(value.isString() ? value.asString() : value.toString()) + "”", expected));
         }
     }
 }

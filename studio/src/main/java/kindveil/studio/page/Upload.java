@@ -4,11 +4,11 @@ import java.io.IOException;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.multipart.MultipartFile;
 
-/** A file as it came, or nothing. @param name what it was called @param bytes empty where none came */
-public record Upload(String name, byte[] bytes) {
+/** A file as it came, or nothing. @param name what it was called @param chosen whether one was @param bytes empty where none came */
+public record Upload(String name, boolean chosen, byte[] bytes) {
     public static Upload of(@Nullable MultipartFile file, String otherwise) throws IOException {
         boolean named = file != null && file.getOriginalFilename() != null && !file.getOriginalFilename().isBlank();
-        return new Upload(named ? file.getOriginalFilename() : otherwise, file == null ? new byte[0] : file.getBytes());
+        return new Upload(named ? file.getOriginalFilename() : otherwise, named, file == null ? new byte[0] : file.getBytes());
     }
 
     public boolean came() {

@@ -1,6 +1,7 @@
 package kindveil.studio.store;
 
 import jakarta.persistence.EntityManager;
+import jakarta.persistence.LockModeType;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
@@ -28,6 +29,13 @@ class StoredPieces implements Pieces {
     @Override
     public Optional<Piece> find(UUID id) {
         return SetApart.one(entities.find(PieceEntity.class, id), "piece", id, PieceEntity::piece);
+    }
+
+    @Override
+    public void hold(UUID id) {
+        if (entities.find(PieceEntity.class, id, LockModeType.PESSIMISTIC_WRITE) == null) {
+            throw new NotFound("piece", id);
+        }
     }
 
     @Override

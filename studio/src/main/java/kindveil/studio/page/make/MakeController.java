@@ -8,7 +8,6 @@ import kindveil.studio.work.making.MakeWork;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.piece.Planned;
-import kindveil.studio.work.making.MakingLine;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -44,8 +43,7 @@ class MakeController {
 
     @PostMapping({"/pieces/{id}/make", "/pieces/{id}/veils/{veil}/make"})
     String begin(@PathVariable UUID id) {
-        return makings.ofPiece(id).stream().filter(MakingLine::active).findFirst().map(line -> "redirect:/bench/" + line.id())
-                .orElseGet(() -> "redirect:/bench/" + makings.begin(id).id());
+        return "redirect:/bench/" + makings.begin(id).id();
     }
 
     /** Takes up one of the single changes that make the plan sound. */

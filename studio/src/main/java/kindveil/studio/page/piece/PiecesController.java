@@ -18,6 +18,7 @@ import kindveil.studio.work.making.MakeWork;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.picture.PictureWork;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -44,7 +45,7 @@ class PiecesController {
 
     @GetMapping("/pieces")
     ModelAndView all() {
-        return page(new PiecesView.Form("", "120 mm"), List.of());
+        return page(new PiecesView.Form(UUID.randomUUID(), "", "120 mm"), List.of());
     }
 
     private ModelAndView page(PiecesView.Form form, List<String> problems) {
@@ -61,11 +62,12 @@ class PiecesController {
     }
 
     @PostMapping("/pieces")
-    Object begin(@RequestParam(defaultValue = "") String title, @RequestParam(defaultValue = "") String width, @RequestParam(required = false) MultipartFile picture,
-            @RequestParam(required = false) MultipartFile plan) throws IOException {
+    Object begin(@RequestParam(required = false) @Nullable UUID sent, @RequestParam(defaultValue = "") String title, @RequestParam(defaultValue = "") String width,
+            @RequestParam(required = false) @Nullable MultipartFile picture, @RequestParam(required = false) @Nullable MultipartFile plan) throws IOException {
+        UUID once = sent == null ? UUID.randomUUID() : sent;
         Upload planned = Upload.of(plan, "plan");
-        if (planned.came()) {
-            return asPlanned(title, width, Upload.of(picture, "no file"), planned);
+        if (planned.chosen()) {
+            return asPlanned(once, title, width, Upload.of(picture, "no file"), planned);
         }
         Problems problems = new Problems();
         String name = problems.read(() -> PieceWork.title(title));
@@ -73,29 +75,29 @@ class PiecesController {
         byte[] bytes = picture == null ? new byte[0] : picture.getBytes();
         String file = picture == null || picture.getOriginalFilename() == null || picture.getOriginalFilename().isBlank() ? "no file" : picture.getOriginalFilename();
         if (!problems.any()) {
-            Piece piece = problems.read(() -> pieces.begin(name, size, file, bytes));
+            Piece piece = problems.read(() -> pieces.begin(once, name, size, file, bytes));
             if (piece != null) {
                 return "redirect:/pieces/" + piece.id() + "/source";
             }
         } else {
             problems.read(() -> kindveil.studio.intake.PictureIntake.read(file, bytes));
         }
-        return page(new PiecesView.Form(title, width), problems.words());
+        return page(new PiecesView.Form(once, title, width), problems.words());
     }
 
     /** A new piece from a plan file; its size is the plan's. */
-    private Object asPlanned(String title, String width, Upload picture, Upload plan) {
+    private Object asPlanned(UUID once, String title, String width, Upload picture, Upload plan) {
         Problems problems = new Problems();
         try {
             PlanFile file = PlanFile.read(plan.bytes());
-            Piece piece = problems.read(() -> pieces.begin(title, file, picture.name(), picture.bytes()));
+            Piece piece = problems.read(() -> pieces.begin(once, title, file, picture.name(), picture.bytes()));
             if (piece != null) {
                 return "redirect:" + PieceHead.base(piece) + "/build";
             }
         } catch (PlanFile.Unreadable unreadable) {
             unreadable.problems().forEach(problems::add);
         }
-        return page(new PiecesView.Form(title, width), problems.words());
+        return page(new PiecesView.Form(once, title, width), problems.words());
     }
 
     @GetMapping("/pieces/{id}/plan.json")

@@ -36,7 +36,7 @@ record PiecesView(List<Row> rows, List<String> apart, Form form, List<String> pr
         }
     }
 
-    /** The form for a new piece as typed. */
-    record Form(String title, String width) {
+    /** The form for a new piece as typed. @param once so that the same form sent twice begins one piece */
+    record Form(UUID once, String title, String width) {
     }
 }

@@ -63,7 +63,7 @@ class PrinterController {
     /** The queue alone, asked for again and again while something is printed. */
     @GetMapping("/sheets/{kind}/printer/queue")
     ModelAndView queue(@PathVariable String kind) {
-        return new ModelAndView("sheet/printer :: queue", "queue", PrinterView.Queue.of(kind, printer));
+        return new ModelAndView("sheet/printer :: queue", "queue", PrinterView.Queue.of(SheetView.word(SheetsPage.kind(kind)), printer));
     }
 
     @PostMapping("/sheets/{kind}/printer")
@@ -96,16 +96,18 @@ class PrinterController {
 
     @PostMapping("/sheets/{kind}/printer/{job}/cancel")
     String cancel(@PathVariable String kind, @PathVariable int job) {
+        SheetsPage.kind(kind);
         printer.cancel(job);
         return "redirect:/sheets/" + kind + "/printer";
     }
 
     @PostMapping("/sheets/{kind}/printer/toner")
     Object toner(@PathVariable String kind, @RequestParam(defaultValue = "") String toner) {
+        PrintKind print = SheetsPage.kind(kind);
         Problems problems = new Problems();
         Double level = problems.number("Toner", toner, 0, 100, "%", "100 is a new cartridge.");
         if (problems.any()) {
-            return page(SheetsPage.kind(kind), PrinterView.Form.RIGHT, latest(SheetsPage.kind(kind)), problems.words());
+            return page(print, PrinterView.Form.RIGHT, latest(print), problems.words());
         }
         printer.fill(level);
         return "redirect:/sheets/" + kind + "/printer";

@@ -106,11 +106,19 @@ class OpaqueController {
         try {
             return Arrays.stream(text.strip().split("\\s+")).limit(4000).map(p -> {
                 String[] xy = p.split(",");
-                return new double[] {Math.clamp(Double.parseDouble(xy[0]), -1, 2), Math.clamp(Double.parseDouble(xy[1]), -1, 12)};
+                return new double[] {Math.clamp(finite(xy[0]), -1, 2), Math.clamp(finite(xy[1]), -1, 12)};
             }).toList();
         } catch (NumberFormatException | ArrayIndexOutOfBoundsException misread) {
             throw new UnusableValue("places", text.length() > 40 ? text.substring(0, 40) + "…" : text, "pairs of numbers", "Draw it again.");
         }
+    }
+
+    private static double finite(String text) {
+        double value = Double.parseDouble(text);
+        if (!Double.isFinite(value)) {
+            throw new NumberFormatException(text);
+        }
+        return value;
     }
 
     /** The outline of the opaque part, in mm, as it lies on the print's face. */

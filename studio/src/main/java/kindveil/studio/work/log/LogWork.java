@@ -10,6 +10,7 @@ import kindveil.drying.Room;
 import kindveil.making.Begun;
 import kindveil.making.Departure;
 import kindveil.measure.UnusableValue;
+import kindveil.measure.Words;
 import kindveil.reading.LookState;
 import kindveil.studio.work.Kept;
 import kindveil.studio.work.NotFound;
@@ -139,7 +140,7 @@ public class LogWork {
         if (text.length() > most) {
             throw new UnusableValue(thing, text.length() + " signs", "at most %d signs".formatted(most), "Shorten it a little.");
         }
-        return text;
+        return Words.requireWritten(thing, text);
     }
 
     public List<LogEntry> all() {

@@ -71,8 +71,13 @@ public class MakeWork {
         return makings.active();
     }
 
-    /** Begins a making of the piece as it is planned now; a plan the bench refuses cannot be begun. */
+    /** Begins a making of the piece as it is planned now, or goes on with the one that is under way; a plan the bench refuses cannot be begun. */
     public StoredMaking begin(UUID pieceId) {
+        pieces.held(pieceId);
+        Optional<MakingLine> active = makings.ofPiece(pieceId).stream().filter(MakingLine::active).findFirst();
+        if (active.isPresent()) {
+            return get(active.get().id());
+        }
         Planned planned = pieces.plan(pieces.get(pieceId));
         if (!planned.sound()) {
             throw new UnusableValue("Plan", planned.piece().title(), "one the bench accepts", planned.whole().refusals().getFirst().words());
@@ -93,6 +98,7 @@ public class MakeWork {
     public List<String> tell(UUID id, int seq, int answer, double minutesAgo, boolean anyway) {
         Making making = reaching(seen(id, seq), told(minutesAgo)).making();
         Act act = making.current().orElseThrow(() -> new UnusableValue("act", "done", "nothing more: this making is finished", "Write down what came of it."));
+        UnusableValue.requireWithin("Answer", answer, 0, Math.max(0, act.answers().size() - 1), "", "Choose one of those the act has.");
         Instant at = ago(making, minutesAgo);
         Deed deed = new Deed(act.id(), answer, at, false);
         boolean goesOn = answer >= act.answers().size() || !(act.answers().get(answer).effect() instanceof Answer.Effect.Rescue);

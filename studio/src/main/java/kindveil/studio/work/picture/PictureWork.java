@@ -48,8 +48,8 @@ public class PictureWork {
         this.clock = clock;
     }
 
-    /** Reads a file that may be anything and keeps it as it came. One at a time, so that memory stays bounded. */
-    public synchronized StoredPicture take(String name, byte[] bytes) {
+    /** Reads a file that may be anything and keeps it as it came. */
+    public StoredPicture take(String name, byte[] bytes) {
         BufferedImage image = PictureIntake.read(name, bytes);
         StoredPicture stored = new StoredPicture(UUID.randomUUID(), name.length() > 200 ? name.substring(0, 200) : name, image.getWidth(), image.getHeight(), clock.instant());
         Picture preview = Rasters.downscaled(image, PREVIEW);

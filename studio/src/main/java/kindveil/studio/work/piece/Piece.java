@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.UUID;
 import kindveil.light.Colour;
 import kindveil.measure.UnusableValue;
+import kindveil.studio.intake.PlanFile;
 import kindveil.studio.work.NotFound;
 import kindveil.way.Base;
 import kindveil.way.Brief;
@@ -20,7 +21,7 @@ import org.jspecify.annotations.Nullable;
  * @param inHand which veil is looked at, from 0; not stored
  */
 public record Piece(UUID id, int version, String title, Instant created, Basis basis, List<Veil> veils, int inHand) {
-    public static final int MOST_VEILS = 6;
+    public static final int MOST_VEILS = PlanFile.MOST_VEILS;
 
     public Piece {
         veils = List.copyOf(veils);
@@ -86,10 +87,26 @@ public record Piece(UUID id, int version, String title, Instant created, Basis b
         return with(basis.on(brief.base())).with(design().with(set).with(brief.wish()).with(design().printing().with(brief.print())));
     }
 
-    /** The veil in hand done another way; where it lies alone and the support will not do, on that way's best. */
+    /**
+     * The veil in hand done another way; where it lies alone and the support will not do, on that way's best. A way that
+     * brings a picture takes the leading one where the veil has none; one that brings none cannot take the place of the
+     * piece's only picture.
+     */
     public Piece doing(Way way) {
+        if (way.card().bringsPicture() != veil().bringsPicture()) {
+            if (!way.card().bringsPicture() && onlyPicture()) {
+                throw new UnusableValue("Way", way.name(), "one that brings a picture, since this is the piece's only one", "Lay it over with “Lay another over it”, and make it earlier if it goes under.");
+            }
+            Veil other = new Veil(way.card().bringsPicture() ? leading().picture() : null, veil().x(), veil().y(), veil().design());
+            return with(other).doing(way);
+        }
         boolean moved = veils.size() == 1 && !way.key().equals(design().way()) && way.card().fit(base().support()).verdict() == Fit.Verdict.NO;
         return (moved ? with(basis.on(base().with(way.card().usualSupport()))) : this).with(design().doing(way));
+    }
+
+    /** Whether no other veil brings a picture. */
+    public boolean onlyPicture() {
+        return veils.stream().filter(Veil::bringsPicture).allMatch(veil -> veil == veil());
     }
 
     public Piece plus(Veil veil) {

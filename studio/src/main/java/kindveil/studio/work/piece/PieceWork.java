@@ -19,6 +19,7 @@ import java.util.UUID;
 import kindveil.drying.Room;
 import kindveil.measure.Length;
 import kindveil.measure.UnusableValue;
+import kindveil.measure.Words;
 import kindveil.reading.HandReading;
 import kindveil.studio.intake.PlanFile;
 import kindveil.reading.Remedies;
@@ -33,6 +34,7 @@ import kindveil.bench.Hand;
 import kindveil.way.Trace;
 import kindveil.way.Way;
 import kindveil.way.Sequence;
+import kindveil.tone.Size;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -41,6 +43,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class PieceWork {
     private static final int LONGEST_TITLE = 120;
+    private static final double LEAST_PIXELS = 8;
+    private static final double LEAST_HEIGHT = 2;
+    private static final double MOST_HEIGHT = 1500;
     private final Pieces pieces;
     private final PictureWork pictures;
     private final Rooms rooms;
@@ -58,6 +63,11 @@ public class PieceWork {
 
     public Piece get(UUID id) {
         return pieces.find(id).orElseThrow(() -> new NotFound("piece", id));
+    }
+
+    /** Held until the transaction is over, so that two who would begin something of it wait for each other. */
+    public void held(UUID id) {
+        pieces.hold(id);
     }
 
     public List<Piece> all() {
@@ -90,12 +100,23 @@ public class PieceWork {
 
     /** A new piece from a picture file. */
     public Piece begin(String title, Length width, String fileName, byte[] bytes) {
-        return begin(title, width, pictures.take(fileName, bytes).id());
+        return begin(UUID.randomUUID(), title, width, fileName, bytes);
+    }
+
+    /** The same, once: sent again by the same form it is the piece that is there. */
+    public Piece begin(UUID once, String title, Length width, String fileName, byte[] bytes) {
+        Optional<Piece> there = pieces.find(once);
+        return there.isPresent() ? there.get() : begin(once, title, width, pictures.take(fileName, bytes).id());
     }
 
     /** A new piece from a picture at hand: a result can become a source again. */
     public Piece begin(String title, Length width, UUID picture) {
-        Piece piece = Piece.of(UUID.randomUUID(), title(title), clock.instant(), pictures.get(picture).id(), Basis.fresh(), Design.fresh(width));
+        return begin(UUID.randomUUID(), title, width, picture);
+    }
+
+    private Piece begin(UUID id, String title, Length width, UUID picture) {
+        Piece piece = Piece.of(id, title(title), clock.instant(), pictures.get(picture).id(), Basis.fresh(), Design.fresh(width));
+        requireShapes(piece);
         pieces.add(piece);
         return piece;
     }
@@ -106,13 +127,26 @@ public class PieceWork {
         if (plain.isEmpty() || plain.length() > LONGEST_TITLE) {
             throw new UnusableValue("Title", plain.isEmpty() ? "" : plain.length() + " signs", "1 to %d signs".formatted(LONGEST_TITLE), "Call it what you would call it on the bench.");
         }
-        return plain;
+        return Words.requireWritten("Title", plain);
     }
 
     /** Stores a change; the design must give a plan that can be expanded, sound or not. */
     public Piece change(Piece piece) {
+        requireShapes(piece);
         plan(piece);
         return pieces.replace(piece).at(piece.inHand() + 1);
+    }
+
+    /** What is framed and printed must be a picture still: not a line, and no longer than paper comes. */
+    private void requireShapes(Piece piece) {
+        for (Veil veil : piece.veils()) {
+            if (veil.bringsPicture()) {
+                Size framed = pictures.shape(veil.source(), veil.design().treatments());
+                UnusableValue.requireWithin("What stays of the picture", Math.min(framed.width(), framed.height()), LEAST_PIXELS, Integer.MAX_VALUE, "pixels on its shorter side", "Cut off less of it.");
+                double height = veil.design().printWidth().millimetres() * framed.aspect();
+                UnusableValue.requireWithin("Print height", height, LEAST_HEIGHT, MOST_HEIGHT, "mm", "It follows from the width: print it narrower, or cut it to another shape.");
+            }
+        }
     }
 
     /** Lays a photograph of the ground under the picture. */
@@ -167,7 +201,11 @@ public class PieceWork {
     }
 
     /** A new piece planned as a file says, every picture in it the one given. */
-    public Piece begin(@Nullable String title, PlanFile plan, String fileName, byte[] bytes) {
+    public Piece begin(UUID once, @Nullable String title, PlanFile plan, String fileName, byte[] bytes) {
+        Optional<Piece> there = pieces.find(once);
+        if (there.isPresent()) {
+            return there.get();
+        }
         UUID picture = pictures.take(fileName, bytes).id();
         List<Veil> veils = new ArrayList<>();
         for (PlanFile.Veil veil : plan.veils()) {
@@ -180,8 +218,9 @@ public class PieceWork {
             throw new UnusableValue("plan", "only over and under", "at least one veil that brings a picture", "Add a transfer to it.");
         }
         UnusableValue.requireWithin("veils in the plan", veils.size(), 1, Piece.MOST_VEILS, "", "Make two pieces of it.");
-        Piece piece = new Piece(UUID.randomUUID(), 0, title(title == null || title.isBlank() ? plan.title() : title), clock.instant(),
+        Piece piece = new Piece(once, 0, title(title == null || title.isBlank() ? plan.title() : title), clock.instant(),
                 Basis.of(plan.support(), plan.ground(), plan.groundColour()).sized(plan.page() == null ? null : new Page(plan.page().width(), plan.page().height())), veils, 0);
+        requireShapes(piece);
         plan(piece);
         pieces.add(piece);
         return piece;

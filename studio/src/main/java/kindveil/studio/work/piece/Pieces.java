@@ -28,6 +28,9 @@ public interface Pieces {
     /** Whether there is none at all. */
     boolean none();
 
+    /** Holds it until the transaction is over: who else would wait for it does. */
+    void hold(UUID id);
+
     void add(Piece piece);
 
     /** Replaces it if it is still at the version {@code piece} says; otherwise {@link Outdated}. */

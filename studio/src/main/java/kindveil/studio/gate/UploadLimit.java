@@ -1,0 +1,34 @@
+package kindveil.studio.gate;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import org.apache.tomcat.util.http.InvalidParameterException;
+import org.springframework.util.unit.DataSize;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/** Tells of a file that is too large, or broke off on its way, before anybody looks in it for a token. */
+final class UploadLimit extends OncePerRequestFilter {
+    private final DataSize most;
+
+    UploadLimit(DataSize most) {
+        this.most = most;
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
+        if (request.getContentLengthLong() > most.toBytes()) {
+            response.sendError(HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE);
+            return;
+        }
+        try {
+            request.getParameterMap();
+        } catch (InvalidParameterException misread) {
+            response.sendError(misread.getErrorCode());
+            return;
+        }
+        chain.doFilter(request, response);
+    }
+}

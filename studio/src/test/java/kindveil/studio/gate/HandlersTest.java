@@ -1,0 +1,51 @@
+package kindveil.studio.gate;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import kindveil.studio.OpenStudio;
+import kindveil.studio.OpenStudio.Studio;
+import kindveil.studio.gate.Stranger.Answer;
+import kindveil.studio.gate.Stranger.Ask;
+import kindveil.studio.gate.Stranger.Door;
+import org.junit.jupiter.api.Test;
+
+/** No failure page, ever: every handler is asked for what should not be. All of it with {@code -Dkindveil.asks=all}. */
+class HandlersTest {
+    private static final int EACH = 7;
+    private static final boolean ALL = "all".equals(System.getProperty("kindveil.asks"));
+
+    @Test
+    void everyHandler_askedForWhatShouldNotBe_answersInPlainWords() {
+        try (Studio studio = OpenStudio.open("jdbc:h2:mem:asked;DB_CLOSE_DELAY=-1")) {
+            Stranger stranger = new Stranger(studio);
+            List<Door> doors = stranger.doors();
+            assertTrue(doors.size() > 100, doors.size() + " handlers");
+            Random chosen = new Random(20_261_126);
+            List<String> wrong = new ArrayList<>();
+            int asked = 0;
+            for (Door door : doors) {
+                Stranger.Table table = stranger.laid();
+                Map<String, String> form = stranger.form(door, table);
+                List<Ask> asks = new ArrayList<>(stranger.asks(door, form));
+                Ask right = asks.removeFirst();
+                Collections.shuffle(asks, chosen);
+                asks.addFirst(right);
+                for (Ask ask : ALL ? asks : asks.subList(0, Math.min(EACH, asks.size()))) {
+                    Answer answer = stranger.ask(ask, table, form);
+                    asked++;
+                    if (answer.failed() || answer.status() >= 400 && answer.leaks() || ask.field() == null && answer.status() >= 400 && answer.status() != 404 && answer.status() != 409 || ALL && answer.cpuMs() > 2000) {
+                        wrong.add(answer + (answer.cpuMs() > 2000 ? ", %d ms".formatted(answer.cpuMs()) : "") + (answer.leaks() ? " leaks" : ""));
+                    }
+                }
+            }
+            System.out.println(asked + " asked of " + doors.size() + " handlers");
+            assertEquals(List.of(), wrong, () -> String.join("\n", wrong));
+        }
+    }
+}
