@@ -59,7 +59,7 @@ public final class Web {
     }
 
     /** Any form's will do, for as long as its cookie is kept. */
-    private String token() {
+    public String token() {
         if (token.isEmpty()) {
             Matcher m = TOKEN.matcher(get("/pieces").text());
             if (!m.find()) {
@@ -109,7 +109,7 @@ public final class Web {
         out.writeBytes(text.getBytes(StandardCharsets.UTF_8));
     }
 
-    private Answer send(HttpRequest.Builder request) {
+    public Answer send(HttpRequest.Builder request) {
         request.header("Accept", "text/html");
         try {
             HttpResponse<String> response = client.send(request.build(), BodyHandlers.ofString());

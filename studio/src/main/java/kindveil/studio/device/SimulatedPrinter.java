@@ -94,11 +94,16 @@ public class SimulatedPrinter {
         }
     }
 
+    /** Whether it would take so many sheets now, asked before they are drawn. */
+    public synchronized void requireTakes(int sheets) {
+        UnusableValue.requireWithin("sheets", sheets, 1, MOST_SHEETS, "", "Print the rest in a second job.");
+        advance();
+        UnusableValue.requireWithin("jobs that wait", queue.stream().filter(Work::open).count() + 1.0, 1, KEPT, "", "Cancel one, or wait until one is printed.");
+    }
+
     /** Takes sheets into the queue; all with one carrier. */
     public synchronized int print(String title, PrintKind kind, int runs, Faults faults, List<Page> pages) {
-        UnusableValue.requireWithin("sheets", pages.size(), 1, MOST_SHEETS, "", "Print the rest in a second job.");
-        UnusableValue.requireWithin("jobs that wait", queue.stream().filter(Work::open).count() + 1.0, 1, KEPT, "", "Cancel one, or wait until one is printed.");
-        advance();
+        requireTakes(pages.size());
         Work work = new Work(++last, title, kind, runs, faults, pages);
         queue.add(work);
         while (queue.size() > KEPT) {

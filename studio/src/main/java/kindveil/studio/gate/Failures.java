@@ -1,6 +1,7 @@
 package kindveil.studio.gate;
 
 import jakarta.servlet.http.HttpServletRequest;
+import java.util.Arrays;
 import java.util.stream.Collectors;
 import kindveil.measure.UnusableValue;
 import kindveil.studio.work.NotFound;
@@ -78,7 +79,7 @@ class Failures {
     }
 
     private static String shown(@Nullable Object value) {
-        String text = String.valueOf(value);
+        String text = value instanceof Object[] several ? Arrays.stream(several).map(String::valueOf).collect(Collectors.joining(", ")) : String.valueOf(value);
         return text.length() > LONGEST_SHOWN ? text.substring(0, LONGEST_SHOWN) + "…" : text;
     }
 

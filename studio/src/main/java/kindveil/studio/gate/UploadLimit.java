@@ -26,7 +26,10 @@ final class UploadLimit extends OncePerRequestFilter {
         try {
             request.getParameterMap();
         } catch (InvalidParameterException misread) {
-            response.sendError(misread.getErrorCode());
+            // who went away in the middle is answered by the server, which has closed the line
+            if (!response.isCommitted()) {
+                response.sendError(misread.getErrorCode());
+            }
             return;
         }
         chain.doFilter(request, response);

@@ -50,6 +50,7 @@ class GateTest {
         assertTrue(firstLine("GET / HTTP/1.1\r\nHost: studio.example\r\nConnection: close\r\n\r\n").contains(" 421"));
         assertTrue(firstLine("GET / HTTP/1.1\r\nHost: localhost\r\nConnection: close\r\n\r\n").contains(" 200"));
         assertTrue(firstLine("GET / HTTP/1.1\r\nHost: 127.0.0.1:1\r\nConnection: close\r\n\r\n").contains(" 200"));
+        assertTrue(firstLine("GET / HTTP/1.1\r\nHost: LOCALHOST\r\nConnection: close\r\n\r\n").contains(" 200"));
     }
 
     @Test
@@ -106,5 +107,57 @@ class GateTest {
         if (status == 404) {
             assertTrue(answer.words().contains("Everything in the studio is as it was."), answer.words());
         }
+    }
+
+    /** All that is answered to bytes as they are. */
+    private String answer(String request) throws Exception {
+        URI address = URI.create(studio.address());
+        try (Socket socket = new Socket(InetAddress.getLoopbackAddress(), address.getPort())) {
+            socket.getOutputStream().write(request.getBytes(StandardCharsets.ISO_8859_1));
+            socket.shutdownOutput();
+            return new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource({"GET /%zz HTTP/1.1,400", "GET /pieces?x=%f HTTP/1.1,400", "GET /pieces/%00/build HTTP/1.1,400", "GET /a|b HTTP/1.1,400", "GET / HTTP/9.9,505", "POST / HTTP/1.1,403", "DELETE /pieces HTTP/1.1,403", "POST /log HTTP/1.1,403"})
+    void request_writtenAsNoneShouldBe_isRefusedInWordsWithTheHeadersOfAllAnswers(String line, int status) throws Exception {
+        String answer = answer(line + "\r\nHost: localhost\r\nConnection: close\r\nContent-Length: 0\r\n\r\n");
+        assertTrue(answer.startsWith("HTTP/1.1 " + status), answer);
+        if (status != 505) {
+            assertTrue(answer.contains("Content-Security-Policy: default-src 'none'") && answer.contains("X-Content-Type-Options: nosniff"), answer);
+        }
+        assertFalse(answer.contains("Tomcat") || answer.contains("Exception") || answer.contains("org.apache"), answer);
+    }
+
+    @Test
+    void refusedHost_carriesTheHeadersOfAllAnswers() throws Exception {
+        assertTrue(answer("GET / HTTP/1.1\r\nHost: studio.example\r\nConnection: close\r\n\r\n").contains("Content-Security-Policy"));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"Origin,http://studio.example", "Origin,null", "Origin,http://localhost:1", "Sec-Fetch-Site,cross-site", "Sec-Fetch-Site,same-site"})
+    void change_fromAPageOfAnotherOrigin_isRefused(String header, String value) throws Exception {
+        Web own = new Web(studio.address());
+        String body = "version=-9&degrees=20&percent=50&units=METRIC&_csrf=" + java.net.URLEncoder.encode(own.token(), StandardCharsets.UTF_8);
+        java.net.http.HttpRequest.Builder request = java.net.http.HttpRequest.newBuilder(URI.create(studio.address() + "/room")).header("Content-Type", "application/x-www-form-urlencoded")
+                .POST(java.net.http.HttpRequest.BodyPublishers.ofString(body));
+        assertTrue(own.send(request).status() != 403);
+        assertEquals(403, own.send(request.header(header, value)).status());
+    }
+
+    @Test
+    void cookie_isCalledByThePort_andStaysWithItsOwnSite() throws Exception {
+        String answer = answer("GET /pieces HTTP/1.1\r\nHost: localhost\r\nConnection: close\r\n\r\n");
+        assertTrue(answer.matches("(?s).*Set-Cookie: kindveil-\\d+=[^\r]*SameSite=Strict.*"), answer.substring(0, 900));
+    }
+
+    @Test
+    void file_overTheLimit_isToldTheLimit_andWhatToDo() throws Exception {
+        String head = "POST /pieces HTTP/1.1\r\nHost: localhost\r\nConnection: close\r\nContent-Type: multipart/form-data; boundary=edge\r\nContent-Length: %d\r\n\r\n";
+        String answer = answer(head.formatted(90_000_000));
+        assertTrue(answer.startsWith("HTTP/1.1 413") && answer.contains("at most 64 MB"), answer.substring(0, 300));
+        String cut = answer(head.formatted(5000) + "--edge\r\nContent-Disposition: form-data; name=\"title\"\r\n\r\nOar");
+        assertTrue(cut.isEmpty() || cut.startsWith("HTTP/1.1 400"), cut);
     }
 }

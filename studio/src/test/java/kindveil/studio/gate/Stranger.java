@@ -52,7 +52,8 @@ final class Stranger {
             Map.entry("along", "60 mm"), Map.entry("carrier", "tape"), Map.entry("from", "0"), Map.entry("to", "0"), Map.entry("index", "0"), Map.entry("x", "0.4"), Map.entry("y", "0.5"),
             Map.entry("seq", "0"), Map.entry("answer", "0"), Map.entry("ago", "0"), Map.entry("by", "1"), Map.entry("code", "simplify 4"), Map.entry("count", "1"), Map.entry("number", "1"),
             Map.entry("state", "dried"), Map.entry("pass", "1"), Map.entry("revision", "0"), Map.entry("out", "true"), Map.entry("job", "1"), Map.entry("sheet", "A4"), Map.entry("tones", "3"),
-            Map.entry("width", "100 mm"), Map.entry("height", "120 mm"), Map.entry("title", "Oar"), Map.entry("verdict", "NEARLY"), Map.entry("way", "gel-lay"), Map.entry("veil", "1"));
+            Map.entry("width", "100 mm"), Map.entry("height", "120 mm"), Map.entry("title", "Oar"), Map.entry("verdict", "NEARLY"), Map.entry("way", "gel-lay"), Map.entry("veil", "1"), Map.entry("left", "wet"),
+            Map.entry("right", "dried"), Map.entry("cut", "0.5"), Map.entry("paper", "A4"));
 
     private final Studio studio;
     private final HttpClient client = HttpClient.newBuilder().cookieHandler(new CookieManager()).build();
@@ -211,6 +212,7 @@ final class Stranger {
                     : field.equals("again") || field.equals("entry") ? table.entry.toString() : field.equals("print") ? "GOOD_TONER" : field.equals("support") ? "BIRCH_PANEL"
                     : field.equals("ground") ? "RAW" : field.equals("wish") ? "SOFT" : USUAL.getOrDefault(field, "1"));
         }
+        form.replace("title", "", "Oar");
         return form;
     }
 

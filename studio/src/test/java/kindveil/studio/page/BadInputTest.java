@@ -1,6 +1,7 @@
 package kindveil.studio.page;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.Map;
@@ -115,5 +116,78 @@ class BadInputTest {
         Web.Answer answer = web.get("/pieces/" + piece.id() + "/print");
         assertTrue(answer.words().contains("Expected at most 186 mm × 259 mm upright or 273 mm × 172 mm turned on A4"), answer.words());
         assertEquals(400, web.get("/pieces/" + piece.id() + "/sheet.pdf").status());
+    }
+
+    @Test
+    void way_thatBringsNoPicture_cannotTakeThePlaceOfTheOnlyOne() {
+        for (kindveil.way.Way way : kindveil.catalogue.Catalogue.overAndUnder().stream().filter(one -> !one.card().bringsPicture()).toList()) {
+            Web.Answer build = web.get("/pieces/" + piece.id() + "/build");
+            assertEquals(1, build.text().split("value=\"" + way.key() + "\"", -1).length - 1, "offered to be laid over, not in its place: " + way.key());
+            Web.Answer refused = web.post("/pieces/" + piece.id() + "/build", Map.of("version", String.valueOf(pieces.get(piece.id()).version()), "way", way.key(), "support", "BIRCH_PANEL", "ground", "RAW",
+                    "colour", "#ffffff", "wish", "CLEAN"));
+            assertEquals(422, refused.status(), way.key());
+            assertTrue(refused.words().contains("one that brings a picture, since this is the piece's only one") && refused.words().contains("Lay another over it"), refused.words());
+        }
+        Web.Answer added = web.post("/pieces/" + piece.id() + "/veils", Map.of("version", String.valueOf(pieces.get(piece.id()).version()), "way", "glazing"));
+        assertEquals(200, added.status());
+        Piece two = pieces.get(piece.id(), 2);
+        assertEquals(two.leading().picture(), pieces.change(two.doing(kindveil.catalogue.Catalogue.way("tape-lift"))).picture(), "a transfer takes the leading picture");
+    }
+
+    @Test
+    void title_withAControlSign_isRefused() {
+        Web.Answer answer = web.upload("/pieces", Map.of("title", "Moth\0night", "width", "80 mm"), "picture", "moth.png", Samples.cornerPng());
+        assertEquals(422, answer.status());
+        assertTrue(answer.words().contains("Title: “Moth·night” cannot be used. Expected words, and there is a control sign in it"), answer.words());
+    }
+
+    @Test
+    void crops_uponEachOther_leaveAPicture() {
+        String code = "crop 45 45 45 45";
+        int status = 200;
+        int taken = 0;
+        for (int i = 0; i < 11 && status == 200; i++) {
+            Web.Answer answer = web.post("/pieces/" + piece.id() + "/treatments", Map.of("version", String.valueOf(pieces.get(piece.id()).version()), "kind", code));
+            status = answer.status();
+            taken += status == 200 ? 1 : 0;
+        }
+        assertEquals(400, status);
+        assertTrue(taken >= 1 && taken < 4, taken + " taken");
+        assertEquals(200, web.get("/pieces/" + piece.id() + "/source").status());
+        assertEquals(200, web.get("/pieces/" + piece.id() + "/build").status());
+    }
+
+    @Test
+    void picture_thatWouldBePrintedAsHighAsAHouse_isRefused() {
+        Web.Answer answer = web.upload("/pieces", Map.of("title", "Oar", "width", "400 mm"), "picture", "oar.png", Samples.encoded(Samples.corner(40, 8000), "png"));
+        assertEquals(422, answer.status());
+        assertTrue(answer.words().contains("Print height: “80000 mm” cannot be used. Expected 2 to 1500 mm"), answer.words());
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = ';', value = {"{\"format\":\"kind-veil-plan\",\"version\":1.5,\"veils\":[]}; version: “1.5” cannot be used", "{\"format\":\"kind-veil-plan\",\"version\":\"1\",\"veils\":[]}; version: “1” cannot be used",
+        "{\"veils\":; is not JSON: something is wrong in line 1", "''; The plan file is empty (0 bytes)", "[]; holds no plan", "MANY; 300 of them cannot be used. Expected at most 6",
+        "{\"format\":\"kind-veil-plan\",\"version\":1,\"page\":{\"width\":1e309,\"height\":50},\"veils\":[]}; page.width"})
+    void plan_thatIsNone_isRefusedInItsOwnWords(String plan, String expected) {
+        String text = plan.equals("MANY") ? "{\"format\":\"kind-veil-plan\",\"version\":1,\"title\":\"Oar\",\"support\":\"birch-panel\",\"ground\":\"raw\",\"groundColour\":\"#ffffff\",\"veils\":[" + "{\"way\":\"glazing\"},".repeat(299) + "{\"way\":\"glazing\"}]}" : plan;
+        int before = pieces.all().size();
+        Web.Answer answer = web.uploads("/pieces", Map.of("title", "From a plan", "width", "80 mm"), Map.of("picture", Samples.cornerPng(), "plan", text.getBytes(java.nio.charset.StandardCharsets.UTF_8)));
+        assertEquals(422, answer.status(), answer.words());
+        assertTrue(answer.words().contains(expected), answer.words());
+        assertFalse(answer.words().contains("jackson") || answer.words().contains("Exception") || answer.words().contains("Unexpected character"), answer.words());
+        assertEquals(before, pieces.all().size(), "nothing half made");
+    }
+
+    @Test
+    void brush_scatteredOverThePicture_isRefusedAndAScribbleIsTaken() {
+        java.util.Random random = new java.util.Random(4);
+        String scattered = java.util.stream.IntStream.range(0, 4000).mapToObj(i -> random.nextDouble() + "," + random.nextDouble()).collect(java.util.stream.Collectors.joining(" "));
+        Map<String, String> brush = new java.util.HashMap<>(Map.of("version", String.valueOf(pieces.get(piece.id()).version()), "act", "brush", "places", scattered, "size", "3"));
+        assertTrue(web.post("/pieces/" + piece.id() + "/source/opaque", brush).words().contains("length of the stroke"));
+        brush.put("places", java.util.stream.IntStream.range(0, 4000).mapToObj(i -> 0.4 + 0.1 * random.nextDouble() * 0.1 + "," + (0.4 + 0.1 * random.nextDouble() * 0.1)).collect(java.util.stream.Collectors.joining(" ")));
+        Web.Answer taken = web.post("/pieces/" + piece.id() + "/source/opaque", brush);
+        assertTrue(taken.status() == 200 && !taken.words().contains("cannot be used"), taken.words());
+        brush.put("places", "NaN,0.5 0.6,NaN");
+        assertTrue(web.post("/pieces/" + piece.id() + "/source/opaque", brush).words().contains("pairs of numbers"));
     }
 }

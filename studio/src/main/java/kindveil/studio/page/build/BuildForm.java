@@ -121,7 +121,7 @@ public record BuildForm(List<Slot> slots, List<Number> numbers, List<Pot> pots, 
         }
         Map<String, String> choices = new HashMap<>(now.choices());
         choices.putAll(choices(all));
-        return piece.with(piece.basis().on(new Base(support, ground)).of(colour)).with(now.withBuild(choices, dials, colours, wish, print)).doing(way);
+        return problems.read(() -> piece.with(piece.basis().on(new Base(support, ground)).of(colour)).with(now.withBuild(choices, dials, colours, wish, print)).doing(way));
     }
 
     private static Map<String, Double> dials(Way way, Brief brief, Map<String, String> all, Problems problems) {

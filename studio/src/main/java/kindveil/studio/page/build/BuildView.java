@@ -38,7 +38,7 @@ record BuildView(PieceHead head, Sentence sentence, Shown look, SectionView sect
      *
      * @param first whether it is the lowest veil, which says what all lies on
      * @param ofPrint whether the way takes a print
-     * @param overAndUnder none for the piece's only picture, whose place they cannot take
+     * @param overAndUnder for the piece's only picture, those that bring one
      * @param left how the picture is looked at, kept when the plan changes; likewise right
      */
     record Sentence(boolean first, boolean ofPrint, String size, List<Pick> transfers, List<Pick> overAndUnder, List<Pick> prints, List<Pick> supports, List<Pick> grounds,
@@ -47,7 +47,7 @@ record BuildView(PieceHead head, Sentence sentence, Shown look, SectionView sect
             Piece piece = planned.piece();
             String way = piece.design().way();
             return new Sentence(piece.inHand() == 0, piece.design().theWay().card().usualPrint() != null, say.size(planned.brief().width(), planned.brief().height()),
-                    ways(Catalogue.transfers(), way), piece.onlyPicture() && piece.veil().bringsPicture() ? List.of() : ways(Catalogue.overAndUnder(), way), Pick.of(PrintKind.values(), PrintKind::words, planned.brief().print()),
+                    ways(Catalogue.transfers(), way), ways(Catalogue.overAndUnder().stream().filter(one -> one.card().bringsPicture() || !piece.veil().bringsPicture() || !piece.onlyPicture()).toList(), way), Pick.of(PrintKind.values(), PrintKind::words, planned.brief().print()),
                     Pick.of(Support.values(), Support::words, planned.brief().support()), Pick.of(Ground.values(), Ground::words, planned.brief().ground()),
                     Pick.of(List.of(Wish.values()), Wish::name, Wish::words, Wish::meaning, planned.brief().wish().name()), piece.groundColour().toString(),
                     piece.basis().photograph().isPresent() ? "The photographed ground is shown instead" : "Ground colour", form, LookView.word(view.left()), LookView.word(view.right()));

@@ -75,6 +75,7 @@ class PrinterController {
         if (!problems.any()) {
             try {
                 Batch batch = sheets.batch(print);
+                printer.requireTakes(batch.sheets().size());
                 printer.print("%s, %s".formatted(batch.sheets().size() == 1 ? "one sheet" : batch.sheets().size() + " sheets", print.words()), print, batch.setUp().runs(), new Faults(size, mirror, swing), pages(batch));
                 return "redirect:/sheets/" + kind + "/printer";
             } catch (UnusableValue refused) {
