@@ -1,7 +1,10 @@
 package kindveil.studio.gate;
 
 import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.sql.SQLException;
 import java.util.Arrays;
+import java.util.Set;
 import java.util.stream.Collectors;
 import kindveil.measure.UnusableValue;
 import kindveil.studio.work.NotFound;
@@ -27,6 +30,7 @@ import org.springframework.web.servlet.resource.NoResourceFoundException;
 @ControllerAdvice
 class Failures {
     private static final Logger LOG = LoggerFactory.getLogger(Failures.class);
+    private static final Set<Integer> UNWRITTEN = Set.of(90028, 90031, 90098);
     private static final int LONGEST_SHOWN = 80;
     private static final String KEPT = "Everything in the studio is as it was.";
 
@@ -114,9 +118,24 @@ class Failures {
 
     @ExceptionHandler
     ModelAndView any(Exception e) {
+        if (unwritten(e)) {
+            LOG.error("Nothing could be written: {}", e.getMessage());
+            return page(HttpStatus.INSUFFICIENT_STORAGE, "There is no room to write it",
+                    "The disk is full, or the studio's folder cannot be written to. This change was not kept; everything kept before is safe. Make room and send it once more.");
+        }
         LOG.error("A request failed", e);
         return page(HttpStatus.INTERNAL_SERVER_ERROR, "Something went wrong here",
                 "It is a fault of the program, not yours. What was saved before is safe. Go back and try again; running clocks go on.");
+    }
+
+    /** Whether the store could not write: H2's IO_EXCEPTION_1, IO_EXCEPTION_2 and DATABASE_IS_CLOSED, or no room for what came. */
+    private static boolean unwritten(Throwable e) {
+        for (Throwable cause = e; cause != null; cause = cause.getCause()) {
+            if (cause instanceof SQLException refused && UNWRITTEN.contains(refused.getErrorCode()) || cause instanceof IOException && String.valueOf(cause.getMessage()).contains("No space left")) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static ModelAndView page(HttpStatus status, String title, String words) {

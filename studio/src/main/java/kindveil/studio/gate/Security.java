@@ -1,5 +1,6 @@
 package kindveil.studio.gate;
 
+import java.io.File;
 import org.apache.catalina.core.StandardHost;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
@@ -25,7 +26,8 @@ class Security {
             + "connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
 
     @Bean
-    SecurityFilterChain gate(HttpSecurity http, @Value("${server.port}") int port, @Value("${spring.servlet.multipart.max-request-size}") DataSize most) {
+    SecurityFilterChain gate(HttpSecurity http, @Value("${server.port}") int port, @Value("${spring.servlet.multipart.max-request-size}") DataSize most,
+            @Value("${kindveil.data}") File data, @Value("${kindveil.least-free}") DataSize leastFree) {
         CookieCsrfTokenRepository tokens = new CookieCsrfTokenRepository();
         // other servers of this machine share its cookies: ours is called by its port
         tokens.setCookieName("kindveil-" + port);
@@ -34,6 +36,7 @@ class Security {
                 .addFilterAfter(new OwnHostOnly(), HeaderWriterFilter.class)
                 .addFilterBefore(new OwnPagesOnly(), CsrfFilter.class)
                 .addFilterBefore(new UploadLimit(most), CsrfFilter.class)
+                .addFilterBefore(new RoomToWrite(() -> data.exists() ? data.getUsableSpace() : Long.MAX_VALUE, leastFree.toBytes()), UploadLimit.class)
                 .authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
                 // in a cookie of its own, so that a bench left open over a restart can still be told
                 .csrf(csrf -> csrf.csrfTokenRepository(tokens))

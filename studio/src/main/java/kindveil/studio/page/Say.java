@@ -4,6 +4,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
@@ -49,6 +50,11 @@ public class Say {
         }
         long days = Math.abs(today.until(at.toLocalDate(), java.time.temporal.ChronoUnit.DAYS));
         return days < 6 ? DAY_TIME.format(at) : DATE_TIME.format(at);
+    }
+
+    /** A time of this studio's clock, said as {@link #time}. */
+    public String local(LocalDateTime at) {
+        return time(at.atZone(zone).toInstant());
     }
 
     public String date(Instant instant) {

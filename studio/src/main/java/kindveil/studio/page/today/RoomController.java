@@ -5,6 +5,8 @@ import java.time.Clock;
 import java.util.List;
 import kindveil.measure.Temperature;
 import kindveil.measure.UnitSystem;
+import kindveil.studio.keep.BackupWork;
+import kindveil.studio.keep.Backups;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.Outdated;
@@ -21,8 +23,10 @@ class RoomController {
     private final Rooms rooms;
     private final Say say;
     private final Clock clock;
+    private final BackupWork backups;
 
-    RoomController(Rooms rooms, Say say, Clock clock) {
+    RoomController(Rooms rooms, Say say, Clock clock, BackupWork backups) {
+        this.backups = backups;
         this.rooms = rooms;
         this.say = say;
         this.clock = clock;
@@ -31,7 +35,18 @@ class RoomController {
     @GetMapping("/room")
     ModelAndView room() {
         StudioRoom room = rooms.now();
-        return RoomView.of(room, RoomView.Form.of(room), List.of(), say).in("today/room");
+        return RoomView.of(room, RoomView.Form.of(room), backups, List.of(), say).in("today/room");
+    }
+
+    @PostMapping("/room/backup")
+    Object backUp() {
+        try {
+            backups.make();
+            return "redirect:/room#safe";
+        } catch (Backups.Failed failed) {
+            StudioRoom room = rooms.now();
+            return RoomView.of(room, RoomView.Form.of(room), backups, List.of(failed.getMessage()), say).in("today/room");
+        }
     }
 
     @PostMapping("/room")
@@ -52,6 +67,6 @@ class RoomController {
                 problems.add(outdated.getMessage());
             }
         }
-        return RoomView.of(now, RoomView.Form.typed(now, degrees, percent), problems.words(), say).in("today/room");
+        return RoomView.of(now, RoomView.Form.typed(now, degrees, percent), backups, problems.words(), say).in("today/room");
     }
 }

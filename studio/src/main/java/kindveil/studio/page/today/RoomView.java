@@ -16,6 +16,7 @@ import kindveil.drying.Underlay;
 import kindveil.measure.Figures;
 import kindveil.measure.Span;
 import kindveil.measure.UnitSystem;
+import kindveil.studio.keep.BackupWork;
 import kindveil.studio.page.PageView;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.room.StudioRoom;
@@ -24,8 +25,9 @@ import kindveil.studio.work.room.StudioRoom;
  * The Room page: the air as it was read, and what dries how in it.
  *
  * @param told when it was read
+ * @param safe when it was last backed up
  */
-record RoomView(Form form, String told, List<Curve> dryings, List<String> problems) implements PageView {
+record RoomView(Form form, String told, List<Curve> dryings, Safe safe, List<String> problems) implements PageView {
     private static final double WIDTH = 520;
     private static final double HEIGHT = 240;
     private static final double HOURS = 3;
@@ -43,16 +45,27 @@ record RoomView(Form form, String told, List<Curve> dryings, List<String> proble
         }
     }
 
+    /** What is said of backups. @param possible whether this studio can be backed up */
+    record Safe(boolean possible, String last, String where) {
+        private static final double MEGABYTE = 1e6;
+
+        static Safe of(BackupWork backups, Say say) {
+            String last = backups.last().map(made -> "%s, %s MB, opened and counted to see that it is whole.".formatted(say.local(made.made()), Figures.rounded(made.bytes() / MEGABYTE, 1)))
+                    .orElse("Not yet: one is made by itself after a day with changes.");
+            return new Safe(backups.possible(), last, "Kept for 7 days, 4 weeks and 12 months in %s".formatted(backups.backups().folder()));
+        }
+    }
+
     /** A coat drying in this air: its curve and when it is through. @param dash of its line, or empty */
     record Curve(String name, String path, String dash, String through) {
     }
 
-    static RoomView of(StudioRoom room, Form form, List<String> problems, Say say) {
+    static RoomView of(StudioRoom room, Form form, BackupWork backups, List<String> problems, Say say) {
         return new RoomView(form, say.time(room.told()), List.of(
                 drying("thin coat, open", "", Bed.open(new Coat(60, 0.6), Underlay.panel(5)), room.air()),
                 drying("coat on a print", "9 4", Bed.open(new Coat(100, 0.6), Underlay.paper(15)), room.air()),
                 drying("bed under a print", "4 4", UNDER_PRINT, room.air()),
-                drying("the same, weighted", "1 5", UNDER_PRINT.loaded(Cover.weight(false)), room.air())), problems);
+                drying("the same, weighted", "1 5", UNDER_PRINT.loaded(Cover.weight(false)), room.air())), Safe.of(backups, say), problems);
     }
 
     private static Curve drying(String name, String dash, Bed bed, Room air) {

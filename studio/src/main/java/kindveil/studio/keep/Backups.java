@@ -1,0 +1,210 @@
+package kindveil.studio.keep;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
+import java.time.format.DateTimeParseException;
+import java.time.temporal.ChronoUnit;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+
+/**
+ * Backups of one studio in a folder: each a ZIP of the store's one file, called by the minute it was made.
+ *
+ * @param folder where they lie
+ */
+public record Backups(Path folder) {
+    static final String STORE = "studio.mv.db";
+    private static final DateTimeFormatter MINUTE = DateTimeFormatter.ofPattern("yyyyMMdd-HHmmss");
+    private static final String BEGINS = "studio-";
+    private static final String ENDS = ".zip";
+
+    /** One of them. @param bytes its size */
+    public record Backup(Path file, LocalDateTime made, long bytes) {
+    }
+
+    /** A backup that could not be made, read or brought back, in words. */
+    public static final class Failed extends RuntimeException {
+        Failed(String words) {
+            super(words);
+        }
+    }
+
+    /** Newest first. */
+    public List<Backup> all() {
+        if (!Files.isDirectory(folder)) {
+            return List.of();
+        }
+        try (Stream<Path> files = Files.list(folder)) {
+            return files.flatMap(file -> backup(file).stream()).sorted(Comparator.comparing(Backup::made).reversed()).toList();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    public Optional<Backup> last() {
+        return all().stream().findFirst();
+    }
+
+    private static Optional<Backup> backup(Path file) {
+        String name = file.getFileName().toString();
+        if (!name.startsWith(BEGINS) || !name.endsWith(ENDS)) {
+            return Optional.empty();
+        }
+        try {
+            return Optional.of(new Backup(file, LocalDateTime.parse(name.substring(BEGINS.length(), name.length() - ENDS.length()), MINUTE), Files.size(file)));
+        } catch (DateTimeParseException | IOException other) {
+            return Optional.empty();
+        }
+    }
+
+    /** Makes one of an open store, opens it to see that it is whole, and lets go of what need not stay. */
+    public Backup make(Connection store, LocalDateTime now) {
+        try {
+            Files.createDirectories(folder);
+            StudioFolder.ownersAlone(folder);
+            Path file = folder.resolve(BEGINS + MINUTE.format(now.truncatedTo(ChronoUnit.SECONDS)) + ENDS);
+            write(store, file);
+            Set<LocalDateTime> staying = Retention.staying(all().stream().map(Backup::made).toList());
+            for (Backup old : all()) {
+                if (!staying.contains(old.made())) {
+                    Files.deleteIfExists(old.file());
+                }
+            }
+            return backup(file).orElseThrow();
+        } catch (IOException e) {
+            throw new Failed("The backup could not be written to %s: %s. Make room there, or name another folder with KINDVEIL_BACKUPS.".formatted(folder, reason(e)));
+        }
+    }
+
+    /** Writes an open store into a file that is there only when it is whole. */
+    static void write(Connection store, Path file) {
+        Path part = file.resolveSibling(file.getFileName() + ".part");
+        try {
+            String before = counted(store);
+            try (Statement statement = store.createStatement()) {
+                statement.execute("backup to '%s'".formatted(part.toString().replace("'", "''")));
+            }
+            String kept = opened(part);
+            if (!kept.equals(before) && !kept.equals(counted(store))) {
+                throw new Failed("The backup does not hold what the studio holds (%s, and it should be %s). Nothing was kept of it; try again.".formatted(kept, before));
+            }
+            Files.move(part, file, StandardCopyOption.ATOMIC_MOVE);
+        } catch (SQLException | IOException e) {
+            throw new Failed("The backup could not be written to %s: %s. Make room there and try again.".formatted(file, reason(e)));
+        } finally {
+            try {
+                Files.deleteIfExists(part);
+            } catch (IOException left) {
+                // a part that is left is not taken for a backup
+            }
+        }
+    }
+
+    private static String reason(Exception e) {
+        return String.valueOf(e.getMessage()).lines().findFirst().orElse("");
+    }
+
+    /** What a backup holds, found by unpacking and opening it beside the studio. */
+    static String opened(Path file) {
+        Path beside = null;
+        try {
+            beside = Files.createTempDirectory("kindveil-check");
+            unpack(file, beside);
+            try (Connection store = DriverManager.getConnection("jdbc:h2:file:%s;IFEXISTS=TRUE".formatted(beside.resolve("studio").toAbsolutePath()), "sa", "")) {
+                return counted(store);
+            }
+        } catch (SQLException | IOException e) {
+            throw new Failed("%s cannot be opened: %s. Take an older backup.".formatted(file, reason(e)));
+        } finally {
+            delete(beside);
+        }
+    }
+
+    private static void delete(@org.jspecify.annotations.Nullable Path folder) {
+        if (folder != null) {
+            try (Stream<Path> files = Files.walk(folder)) {
+                files.sorted(Comparator.reverseOrder()).forEach(file -> file.toFile().delete());
+            } catch (IOException left) {
+                // the system clears what lies there
+            }
+        }
+    }
+
+    private static void unpack(Path file, Path into) throws IOException {
+        try (InputStream in = Files.newInputStream(file); ZipInputStream zip = new ZipInputStream(in)) {
+            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+                if (entry.getName().equals(STORE)) {
+                    Files.copy(zip, into.resolve(STORE));
+                    return;
+                }
+            }
+        }
+        throw new Failed("%s is no backup of a studio: it holds no %s. Choose a file called studio-….zip.".formatted(file, STORE));
+    }
+
+    /** Every table with how many rows it has and, where it counts its changes, their sum: what must be equal in a backup. */
+    static String counted(Connection store) throws SQLException {
+        TreeMap<String, String> counts = new TreeMap<>();
+        try (Statement statement = store.createStatement()) {
+            List<String> tables = column(statement, "select table_name from information_schema.tables where table_schema = 'PUBLIC'");
+            Set<String> versioned = column(statement, "select table_name from information_schema.columns where table_schema = 'PUBLIC' and column_name = 'VERSION' and data_type = 'INTEGER'")
+                    .stream().collect(Collectors.toSet());
+            for (String table : tables) {
+                String sum = versioned.contains(table) ? "coalesce(sum(version), 0)" : "0";
+                counts.put(table, column(statement, "select count(*) || '/' || %s from \"%s\"".formatted(sum, table)).getFirst());
+            }
+        }
+        return counts.toString();
+    }
+
+    private static List<String> column(Statement statement, String query) throws SQLException {
+        List<String> values = new java.util.ArrayList<>();
+        try (ResultSet rows = statement.executeQuery(query)) {
+            while (rows.next()) {
+                values.add(rows.getString(1));
+            }
+        }
+        return values;
+    }
+
+    /** Brings a backup back as the studio of a folder that has none; refused where there is one. */
+    public static void restore(Path file, Path data) {
+        if (!Files.isRegularFile(file)) {
+            throw new Failed("There is no file %s. Name a backup, a file called studio-….zip.".formatted(file));
+        }
+        Path store = data.resolve(STORE);
+        try {
+            if (Files.exists(store) && Files.size(store) > 0) {
+                throw new Failed("%s holds a studio, and nothing is restored over one. Move it away first, or restore into another folder with KINDVEIL_HOME.".formatted(data));
+            }
+            opened(file);
+            Files.createDirectories(data);
+            StudioFolder.ownersAlone(data);
+            Files.deleteIfExists(store);
+            Path part = Files.createTempDirectory(data, "restoring");
+            unpack(file, part);
+            Files.move(part.resolve(STORE), store, StandardCopyOption.ATOMIC_MOVE);
+            Files.delete(part);
+        } catch (IOException e) {
+            throw new Failed("%s could not be restored into %s: %s. Make room there, or choose another folder with KINDVEIL_HOME.".formatted(file, data, reason(e)));
+        }
+    }
+}
