@@ -124,7 +124,7 @@ class BackupsTest {
             Web web = new Web(address(studio));
             Web.Answer refused = web.upload("/pieces", Map.of("title", "Oar", "width", "90 mm"), "picture", "oar.png", Samples.cornerPng());
             assertEquals(507, refused.status());
-            assertTrue(refused.words().contains("The disk is full, so nothing was changed") && refused.words().contains("MB are left there, and 8000000000 MB are needed") && refused.words().contains("needs no restart"), refused.words());
+            assertTrue(refused.words().contains("The disk is full, so nothing was changed") && refused.words().contains("MB are left there, and 8589934592 MB are needed") && refused.words().contains("needs no restart"), refused.words());
             assertEquals(200, web.get("/pieces").status());
         }
     }
