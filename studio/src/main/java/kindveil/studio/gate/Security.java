@@ -26,7 +26,7 @@ class Security {
             + "connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
 
     @Bean
-    SecurityFilterChain gate(HttpSecurity http, @Value("${server.port}") int port, @Value("${spring.servlet.multipart.max-request-size}") DataSize most,
+    SecurityFilterChain gate(HttpSecurity http, @Value("${server.port}") int port, @Value("${kindveil.largest-upload}") DataSize most,
             @Value("${kindveil.data}") File data, @Value("${kindveil.least-free}") DataSize leastFree) {
         CookieCsrfTokenRepository tokens = new CookieCsrfTokenRepository();
         // other servers of this machine share its cookies: ours is called by its port

@@ -11,6 +11,8 @@ import org.springframework.web.filter.OncePerRequestFilter;
 
 /** Tells of a file that is too large, or broke off on its way, before anybody looks in it for a token. */
 final class UploadLimit extends OncePerRequestFilter {
+    /** Whole studios are as large as their pictures are; they are read part by part. */
+    private static final String ARCHIVES = "/archive";
     private final DataSize most;
 
     UploadLimit(DataSize most) {
@@ -19,7 +21,7 @@ final class UploadLimit extends OncePerRequestFilter {
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
-        if (request.getContentLengthLong() > most.toBytes()) {
+        if (request.getContentLengthLong() > most.toBytes() && !ARCHIVES.equals(request.getServletPath())) {
             response.sendError(HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE);
             return;
         }

@@ -71,6 +71,11 @@ class StoredRooms implements Rooms {
         });
     }
 
+    @Override
+    public void remember(List<ToldRoom> before) {
+        before.forEach(told -> entities.persist(ToldRoomEntity.of(told)));
+    }
+
     private void forget() {
         remembered.set(Optional.empty());
     }

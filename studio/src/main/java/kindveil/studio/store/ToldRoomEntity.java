@@ -20,9 +20,13 @@ class ToldRoomEntity {
     double percent;
 
     static ToldRoomEntity of(StudioRoom room) {
+        return of(new ToldRoom(room.told(), room.celsius(), room.percent()));
+    }
+
+    static ToldRoomEntity of(ToldRoom room) {
         ToldRoomEntity e = new ToldRoomEntity();
         e.id = UUID.randomUUID();
-        e.told = room.told();
+        e.told = room.at();
         e.celsius = room.celsius();
         e.percent = room.percent();
         return e;

@@ -1,0 +1,141 @@
+package kindveil.studio.archive;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Objects;
+import java.util.UUID;
+import kindveil.light.Colour;
+import kindveil.making.Deed;
+import kindveil.measure.Length;
+import kindveil.studio.store.form.DesignForm;
+import kindveil.studio.store.form.JudgedForm;
+import kindveil.studio.store.form.PlanForm;
+import kindveil.studio.store.form.ProductForm;
+import kindveil.studio.store.form.Vocabulary;
+import kindveil.studio.work.log.LogEntry;
+import kindveil.studio.work.making.StoredMaking;
+import kindveil.studio.work.making.ToldDeed;
+import kindveil.studio.work.picture.StoredPicture;
+import kindveil.studio.work.piece.Basis;
+import kindveil.studio.work.piece.Page;
+import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.piece.Veil;
+import kindveil.studio.work.room.ToldRoom;
+import kindveil.studio.work.shelf.Owned;
+import kindveil.way.ActId;
+import kindveil.way.Base;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What stands in {@code studio.json}. Lengths in nm, times as ISO 8601 instants, colours linear sRGB; words are those of
+ * {@code store.form}, which outlive the program's own names.
+ *
+ * @param version of this form
+ * @param written when, by the studio's clock
+ */
+record ArchiveForm(String format, int version, Instant written, List<PieceForm> pieces, List<MakingForm> makings, List<EntryForm> entries, List<OwnedForm> owned, List<AirForm> air,
+        List<PictureForm> pictures) {
+    static final String FORMAT = "kind-veil-archive";
+    static final int VERSION = 1;
+
+    /** What is left out is none. */
+    ArchiveForm {
+        pieces = Objects.requireNonNullElse(pieces, List.of());
+        makings = Objects.requireNonNullElse(makings, List.of());
+        entries = Objects.requireNonNullElse(entries, List.of());
+        owned = Objects.requireNonNullElse(owned, List.of());
+        air = Objects.requireNonNullElse(air, List.of());
+        pictures = Objects.requireNonNullElse(pictures, List.of());
+    }
+
+    record PieceForm(UUID id, String title, Instant created, String support, String ground, double[] groundColour, @Nullable UUID groundPicture, @Nullable Long pageWidth, @Nullable Long pageHeight,
+            List<VeilForm> veils) {
+        static PieceForm of(Piece piece) {
+            Basis basis = piece.basis();
+            return new PieceForm(piece.id(), piece.title(), piece.created(), Vocabulary.SUPPORT.of(basis.base().support()), Vocabulary.GROUND.of(basis.base().ground()),
+                    new double[] {basis.colour().red(), basis.colour().green(), basis.colour().blue()}, basis.photographId(), basis.page().map(page -> page.width().nanometres()).orElse(null),
+                    basis.page().map(page -> page.height().nanometres()).orElse(null), piece.veils().stream().map(VeilForm::of).toList());
+        }
+
+        Piece piece() {
+            Page page = pageWidth == null || pageHeight == null ? null : new Page(new Length(pageWidth), new Length(pageHeight));
+            Basis basis = new Basis(new Base(Vocabulary.SUPPORT.read(support), Vocabulary.GROUND.read(ground)), new Colour(groundColour[0], groundColour[1], groundColour[2]), groundPicture, page);
+            return new Piece(id, 0, title, created, basis, veils.stream().map(VeilForm::veil).toList(), 0);
+        }
+    }
+
+    record VeilForm(@Nullable UUID picture, long right, long down, DesignForm design) {
+        static VeilForm of(Veil veil) {
+            return new VeilForm(veil.picture(), veil.x().nanometres(), veil.y().nanometres(), DesignForm.of(veil.design()));
+        }
+
+        Veil veil() {
+            return new Veil(picture, new Length(right), new Length(down), design.design());
+        }
+    }
+
+    record MakingForm(UUID id, UUID piece, Instant begun, PlanForm plan, List<DeedForm> deeds, boolean laidAside) {
+        static MakingForm of(StoredMaking making) {
+            return new MakingForm(making.id(), making.piece(), making.begun(), PlanForm.of(making.plan()), making.told().stream().map(DeedForm::of).toList(), making.laidAside());
+        }
+
+        /** In the air that was told while it was made. */
+        StoredMaking making(List<ToldRoom> air) {
+            return new StoredMaking(id, piece, begun, plan.begun(), deeds.stream().map(DeedForm::deed).toList(), air, laidAside);
+        }
+    }
+
+    record DeedForm(String act, int answer, Instant at, Instant told, boolean assumed, boolean againstAdvice) {
+        static DeedForm of(ToldDeed told) {
+            return new DeedForm(told.deed().act().toString(), told.deed().answer(), told.deed().at(), told.told(), told.deed().assumed(), told.againstAdvice());
+        }
+
+        ToldDeed deed() {
+            return new ToldDeed(new Deed(ActId.parse(act), answer, at, assumed), told, againstAdvice);
+        }
+    }
+
+    record EntryForm(UUID id, int revision, UUID piece, @Nullable UUID making, Instant written, String verdict, String came, String different, @Nullable String tack, @Nullable String fibre,
+            @Nullable Double stretch, String byProducts, @Nullable String cause, JudgedForm judged, @Nullable UUID photo, boolean struck) {
+        static EntryForm of(LogEntry entry) {
+            LogEntry.Findings found = entry.findings();
+            return new EntryForm(entry.id(), entry.revision(), entry.piece(), entry.making(), entry.written(), Vocabulary.VERDICT.of(entry.verdict()), entry.came(), entry.different(),
+                    found.tack() == null ? null : Vocabulary.TACK.of(found.tack()), found.fibre() == null ? null : Vocabulary.FIBRE.of(found.fibre()), found.stretch(), found.byProducts(),
+                    found.cause() == null ? null : Vocabulary.CAUSE.of(found.cause()), JudgedForm.of(entry.judged()), entry.photo(), entry.struck());
+        }
+
+        LogEntry entry() {
+            LogEntry.Findings found = new LogEntry.Findings(tack == null ? null : Vocabulary.TACK.read(tack), fibre == null ? null : Vocabulary.FIBRE.read(fibre), stretch, byProducts,
+                    cause == null ? null : Vocabulary.CAUSE.read(cause));
+            return new LogEntry(id, revision, piece, making, written, Vocabulary.VERDICT.read(verdict), came, different, found, judged.judged(), photo, struck);
+        }
+    }
+
+    record OwnedForm(UUID id, String kind, String what, String name, int count, @Nullable Long width, @Nullable Long height, @Nullable Double level, @Nullable Long price, @Nullable String opened,
+            @Nullable ProductForm product) {
+        static OwnedForm of(Owned owned) {
+            return new OwnedForm(owned.id(), Vocabulary.OWNED.of(owned.kind()), owned.what(), owned.name(), owned.count(), owned.size() == null ? null : owned.size().width().nanometres(),
+                    owned.size() == null ? null : owned.size().height().nanometres(), owned.level(), owned.price(), owned.opened() == null ? null : Objects.toString(owned.opened()),
+                    owned.product() == null ? null : ProductForm.of(owned.product()));
+        }
+
+        Owned owned() {
+            Owned.Size size = width == null || height == null ? null : new Owned.Size(new Length(width), new Length(height));
+            return new Owned(id, Vocabulary.OWNED.read(kind), what, name, count, size, level, price, opened == null ? null : java.time.LocalDate.parse(opened), product == null ? null : product.product());
+        }
+    }
+
+    record AirForm(Instant at, double celsius, double percent) {
+    }
+
+    /** @param file its place in the ZIP */
+    record PictureForm(UUID id, String name, int width, int height, Instant added, String file) {
+        static PictureForm of(StoredPicture picture) {
+            return new PictureForm(picture.id(), picture.name(), picture.width(), picture.height(), picture.added(), "pictures/" + picture.id());
+        }
+
+        StoredPicture picture() {
+            return new StoredPicture(id, name, width, height, added);
+        }
+    }
+}

@@ -1,0 +1,148 @@
+package kindveil.studio.archive;
+
+import static org.junit.jupiter.api.Assertions.assertArrayEquals;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import java.util.zip.ZipOutputStream;
+import kindveil.measure.Length;
+import kindveil.measure.UnusableValue;
+import kindveil.studio.OpenStudio;
+import kindveil.studio.OpenStudio.Studio;
+import kindveil.studio.Samples;
+import kindveil.studio.Web;
+import kindveil.studio.work.log.Log;
+import kindveil.studio.work.log.LogWork;
+import kindveil.studio.work.making.MakeWork;
+import kindveil.studio.work.picture.Pictures;
+import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.piece.PieceWork;
+import org.junit.jupiter.api.Test;
+
+class ArchiveTest {
+    private static byte[] archive(Studio studio, UUID... chosen) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        studio.bean(ArchiveWork.class).write(Arrays.asList(chosen), out);
+        return out.toByteArray();
+    }
+
+    private static ArchiveWork.Taken take(Studio studio, byte[] archive) {
+        return studio.bean(ArchiveWork.class).take(new ByteArrayInputStream(archive));
+    }
+
+    /** A piece of two veils in the middle of a making, with an entry written and corrected. */
+    private static Piece laid(Studio studio, String title) {
+        Web web = new Web(studio.address());
+        PieceWork pieces = studio.bean(PieceWork.class);
+        Piece piece = pieces.begin(title, Length.ofMillimetres(90), "oar.png", Samples.cornerPng());
+        pieces.add(piece, kindveil.catalogue.Catalogue.way("tape-lift"), "stub.png", Samples.encoded(Samples.corner(300, 200), "jpeg"));
+        String bench = web.post("/pieces/" + piece.id() + "/make", Map.of()).path();
+        for (int seq = 0; seq < 4; seq++) {
+            web.post(bench + "/tell", Map.of("seq", String.valueOf(seq), "answer", "0", "ago", "0"));
+        }
+        web.post("/room", Map.of("version", "-1", "degrees", "17", "percent", "61", "units", "METRIC"));
+        UUID entry = UUID.randomUUID();
+        web.uploads("/pieces/" + piece.id() + "/notes", Map.of("once", entry.toString(), "verdict", "NEARLY", "came", "A ghost."), Map.of("photo", Samples.cornerPng()));
+        studio.bean(LogWork.class).strike(entry, 0, true);
+        return pieces.get(piece.id());
+    }
+
+    private static List<String> seen(Studio studio, UUID piece) {
+        Web web = new Web(studio.address());
+        String bench = "/bench/" + studio.bean(MakeWork.class).ofPiece(piece).getFirst().id();
+        return List.of(web.get("/pieces/" + piece + "/build?foresee=true").words(), web.get("/pieces/" + piece + "/veils/2/build?foresee=true").words(), web.get("/pieces/" + piece + "/make").words(),
+                web.get(bench).words().replaceAll("\\d\\d:\\d\\d", "…"), web.get("/pieces/" + piece + "/notes").words());
+    }
+
+    @Test
+    void archive_intoAnEmptyStudio_bringsEverythingBack_andTwiceItIsTheSame() throws IOException {
+        byte[] file;
+        UUID id;
+        List<String> pages;
+        byte[] original;
+        try (Studio from = OpenStudio.open("jdbc:h2:mem:from;DB_CLOSE_DELAY=-1")) {
+            Piece piece = laid(from, "Oar");
+            id = piece.id();
+            pages = seen(from, id);
+            original = from.bean(Pictures.class).original(piece.at(2).picture());
+            file = archive(from);
+        }
+        try (Studio to = OpenStudio.open("jdbc:h2:mem:to;DB_CLOSE_DELAY=-1")) {
+            new Web(to.address()).post("/room", Map.of("version", "-1", "degrees", "17", "percent", "61", "units", "METRIC"));
+            ArchiveWork.Taken taken = take(to, file);
+            assertEquals(new ArchiveWork.Taken(List.of("Oar"), List.of(), List.of(), 1, 1, taken.pictures()), taken);
+            assertEquals(pages, seen(to, id));
+            assertArrayEquals(original, to.bean(Pictures.class).original(to.bean(PieceWork.class).get(id).at(2).picture()));
+            assertEquals(2, to.bean(Log.class).history(to.bean(Log.class).all().getFirst().id()).size(), "every revision");
+
+            assertEquals(new ArchiveWork.Taken(List.of(), List.of("Oar"), List.of(), 0, 0, 0), take(to, file), "taken again it is the same");
+            assertEquals(1, to.bean(PieceWork.class).all().size());
+
+            Piece here = to.bean(PieceWork.class).get(id);
+            to.bean(PieceWork.class).change(here.with(here.design().withSize(Length.ofMillimetres(70))));
+            ArchiveWork.Taken differing = take(to, file);
+            assertEquals(List.of("Oar"), differing.differing());
+            assertEquals(List.of(70.0, 90.0), to.bean(PieceWork.class).all().stream().map(piece -> piece.design().printWidth().millimetres()).sorted().toList(), "both are kept");
+            assertEquals(2, to.bean(LogWork.class).all().size());
+
+            Web.Answer page = new Web(to.address()).upload("/archive", Map.of(), "archive", "oar.kind-veil.zip", archive(to, id));
+            assertTrue(page.words().contains("One piece here already, just so Oar"), page.words());
+        }
+    }
+
+    @Test
+    void archive_isReadByAPersonWithoutUs() throws IOException {
+        try (Studio studio = OpenStudio.open("jdbc:h2:mem:read;DB_CLOSE_DELAY=-1")) {
+            Piece piece = laid(studio, "Rowlock");
+            try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(archive(studio, piece.id())))) {
+                assertEquals("studio.json", zip.getNextEntry().getName());
+                String json = new String(zip.readAllBytes(), StandardCharsets.UTF_8);
+                assertTrue(json.contains("\"format\" : \"kind-veil-archive\"") && json.contains("\"title\" : \"Rowlock\"") && json.contains("\"way\" : \"tape-lift\"") && json.contains("\"came\" : \"A ghost.\""), json);
+                assertTrue(zip.getNextEntry().getName().startsWith("pictures/"));
+                assertTrue(List.of(600, 300, 400).contains(kindveil.studio.intake.PictureIntake.read("first", zip.readAllBytes()).getWidth()));
+            }
+        }
+    }
+
+    private static byte[] zip(String name, String text) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (ZipOutputStream zip = new ZipOutputStream(out)) {
+            zip.putNextEntry(new ZipEntry(name));
+            zip.write(text.getBytes(StandardCharsets.UTF_8));
+        }
+        return out.toByteArray();
+    }
+
+    @Test
+    void archive_thatIsNone_isRefusedWhole_andNothingIsStored() throws IOException {
+        try (Studio studio = OpenStudio.open("jdbc:h2:mem:none;DB_CLOSE_DELAY=-1")) {
+            byte[] whole;
+            try (Studio from = OpenStudio.open("jdbc:h2:mem:whole;DB_CLOSE_DELAY=-1")) {
+                laid(from, "Oar");
+                whole = archive(from);
+            }
+            Map<byte[], String> refused = new java.util.LinkedHashMap<>();
+            refused.put("no zip".getBytes(StandardCharsets.UTF_8), "it holds no studio.json");
+            refused.put(Arrays.copyOf(whole, whole.length / 2), "");
+            refused.put(zip("studio.json", "{"), "its studio.json cannot be read");
+            refused.put(zip("studio.json", "{\"format\":\"other\"}"), "its format is not");
+            refused.put(zip("studio.json", "{\"format\":\"kind-veil-archive\",\"version\":7}"), "it was written by a later program, in version 7; this one reads version 1");
+            refused.forEach((bytes, why) -> {
+                String words = assertThrows(UnusableValue.class, () -> take(studio, bytes)).getMessage();
+                assertTrue(words.contains(why) && words.contains("nothing of it was stored"), words);
+            });
+            assertTrue(studio.bean(PieceWork.class).none());
+        }
+    }
+}
