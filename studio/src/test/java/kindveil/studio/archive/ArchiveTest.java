@@ -9,7 +9,15 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import kindveil.studio.store.form.DesignForm;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -113,6 +121,34 @@ class ArchiveTest {
                 assertTrue(List.of(600, 300, 400).contains(kindveil.studio.intake.PictureIntake.read("first", zip.readAllBytes()).getWidth()));
             }
         }
+    }
+
+    /** The archive of each released version goes on being taken in. */
+    @Test
+    void frozenArchives_areTakenIn() throws IOException {
+        try (Studio studio = OpenStudio.open("jdbc:h2:mem:frozen-archive;DB_CLOSE_DELAY=-1")) {
+            ArchiveWork.Taken taken = take(studio, Files.readAllBytes(Path.of("src/test/resources/frozen/archive-1.kind-veil.zip")));
+            assertEquals(List.of("Oar"), taken.added());
+            assertEquals(1, taken.makings());
+            Piece piece = studio.bean(PieceWork.class).all().getFirst();
+            assertEquals(List.of("gel-lay", "tape-lift"), piece.veils().stream().map(veil -> veil.design().way()).toList());
+            assertEquals(4, studio.bean(MakeWork.class).newest(piece.id()).orElseThrow().told().size());
+            assertTrue(studio.bean(LogWork.class).all().getFirst().struck());
+            assertEquals(200, new Web(studio.address()).get("/pieces/" + piece.id() + "/build").status());
+        }
+    }
+
+    @Test
+    void schema_namesEveryFieldThatIsWritten() throws IOException {
+        JsonNode schema = JsonMapper.builder().build().readTree(Files.readString(Path.of("../docs/archive.schema.json")));
+        Map<String, Class<?>> parts = Map.of("piece", ArchiveForm.PieceForm.class, "veil", ArchiveForm.VeilForm.class, "design", DesignForm.class, "making", ArchiveForm.MakingForm.class, "deed", ArchiveForm.DeedForm.class,
+                "entry", ArchiveForm.EntryForm.class, "owned", ArchiveForm.OwnedForm.class, "air", ArchiveForm.AirForm.class, "picture", ArchiveForm.PictureForm.class);
+        parts.forEach((name, form) -> assertEquals(fields(form), new TreeSet<>(schema.path("$defs").path(name).path("properties").propertyNames()), name));
+        assertEquals(fields(ArchiveForm.class), new TreeSet<>(schema.path("properties").propertyNames()));
+    }
+
+    private static Set<String> fields(Class<?> form) {
+        return Arrays.stream(form.getRecordComponents()).map(component -> component.getName()).collect(Collectors.toCollection(TreeSet::new));
     }
 
     private static byte[] zip(String name, String text) throws IOException {
