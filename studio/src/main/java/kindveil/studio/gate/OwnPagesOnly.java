@@ -21,7 +21,9 @@ final class OwnPagesOnly extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
         String from = request.getHeader("Sec-Fetch-Site");
         String origin = request.getHeader("Origin");
-        boolean own = (from == null || OURS.contains(from)) && (origin == null || origin.toLowerCase(Locale.ROOT).equals(own(request)));
+        boolean said = from != null && OURS.contains(from);
+        // a browser that sends no referrer calls the origin of our own pages null, and says by the other header that it is ours
+        boolean own = (from == null || said) && (origin == null || said && origin.equals("null") || origin.toLowerCase(Locale.ROOT).equals(own(request)));
         if (READING.contains(request.getMethod()) || own) {
             chain.doFilter(request, response);
         } else {
