@@ -4,7 +4,11 @@ import jakarta.persistence.EntityManager;
 import jakarta.persistence.LockModeType;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Objects;
+import java.util.Set;
+import kindveil.studio.store.form.Unreadable;
 import java.util.Optional;
 import java.util.UUID;
 import kindveil.studio.work.Damaged;
@@ -36,6 +40,55 @@ class StoredPieces implements Pieces {
         if (entities.find(PieceEntity.class, id, LockModeType.PESSIMISTIC_WRITE) == null) {
             throw new NotFound("piece", id);
         }
+    }
+
+    @Override
+    public void remove(UUID id) {
+        PieceEntity piece = entities.find(PieceEntity.class, id, LockModeType.PESSIMISTIC_WRITE);
+        if (piece == null) {
+            throw new NotFound("piece", id);
+        }
+        Set<UUID> shown = shown(piece);
+        entities.createQuery("delete from DeedEntity d where d.key.making in (select m.id from MakingEntity m where m.piece = :piece)").setParameter("piece", id).executeUpdate();
+        // what the first form kept of the log stands beside the present one
+        entities.createNativeQuery("delete from log_entry where piece_id = :piece").setParameter("piece", id).executeUpdate();
+        entities.createQuery("delete from LogEntity l where l.piece = :piece").setParameter("piece", id).executeUpdate();
+        entities.createQuery("delete from MakingEntity m where m.piece = :piece").setParameter("piece", id).executeUpdate();
+        entities.remove(piece);
+        entities.flush();
+        shown.stream().filter(picture -> !shownStill(picture)).forEach(picture -> entities.createQuery("delete from PictureEntity p where p.id = :picture").setParameter("picture", picture).executeUpdate());
+    }
+
+    /** Its sources, its ground, photographs of its results and what was foreseen of them. */
+    private Set<UUID> shown(PieceEntity piece) {
+        Set<UUID> shown = new HashSet<>();
+        piece.veils.stream().map(veil -> veil.picture).filter(Objects::nonNull).forEach(shown::add);
+        if (piece.groundPicture != null) {
+            shown.add(piece.groundPicture);
+        }
+        for (LogEntity entry : entities.createQuery("select l from LogEntity l where l.piece = :piece", LogEntity.class).setParameter("piece", piece.id).getResultList()) {
+            if (entry.photo != null) {
+                shown.add(entry.photo);
+            }
+            foreseen(entry).ifPresent(shown::add);
+        }
+        return shown;
+    }
+
+    private static Optional<UUID> foreseen(LogEntity entry) {
+        try {
+            return Optional.ofNullable(entry.entry().judged().foreseen());
+        } catch (Unreadable apart) {
+            return Optional.empty();
+        }
+    }
+
+    private boolean shownStill(UUID picture) {
+        long named = entities.createQuery("select count(v) from PieceEntity p join p.veils v where v.picture = :picture", Long.class).setParameter("picture", picture).getSingleResult()
+                + entities.createQuery("select count(p) from PieceEntity p where p.groundPicture = :picture", Long.class).setParameter("picture", picture).getSingleResult()
+                + entities.createQuery("select count(l) from LogEntity l where l.photo = :picture or l.judged like :word", Long.class).setParameter("picture", picture)
+                        .setParameter("word", "%" + picture + "%").getSingleResult();
+        return named > 0;
     }
 
     @Override

@@ -117,4 +117,24 @@ class BenchPageTest {
         web.post("/pieces/" + piece.id() + "/remedy", Map.of("version", make.field("version"), "index", String.valueOf(index), "back", "finish"));
         assertTrue(pieces.plan(pieces.get(piece.id())).sound());
     }
+
+    /** However the machine's clock is set, windows are where they were or are said to be wrong, and nothing told is lost. */
+    @org.junit.jupiter.params.ParameterizedTest
+    @org.junit.jupiter.params.provider.ValueSource(longs = {-24 * 60, -60, -1, 0, 1, 60, 24 * 60})
+    void clock_setBackOrForward_keepsWindowsOrSaysThatItCannot(long minutes) {
+        for (int seq = 0; seq < 5; seq++) {
+            tell(seq, "0");
+        }
+        String opens = web.get(bench).text().replaceAll("(?s).*data-opens=\"(\\d+)\".*", "$1");
+        studio.clock().turnTo(Duration.ofMinutes(minutes));
+        Web.Answer page = web.get(bench);
+        assertEquals(200, page.status());
+        assertEquals(minutes < -1, page.words().contains("before what was told last") && page.words().contains("no window can be right by it"), page.words());
+        assertTrue(page.text().contains("data-opens=\"" + opens + "\""), "the window stands where it was told to open");
+        assertEquals(200, web.get("/").status());
+        tell(5, "0");
+        assertTrue(told() >= 5);
+        studio.clock().turnTo(Duration.ZERO);
+        assertEquals(200, web.get(bench).status());
+    }
 }

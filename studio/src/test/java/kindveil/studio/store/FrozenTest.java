@@ -109,6 +109,12 @@ class FrozenTest {
                 told(studio.bean(MakeWork.class), active, 100);
             }
             assertEquals(List.of(), studio.bean(MakeWork.class).active());
+            // out and in again it is the same, and it can be taken away for good
+            java.io.ByteArrayOutputStream archive = new java.io.ByteArrayOutputStream();
+            studio.bean(kindveil.studio.archive.ArchiveWork.class).write(List.of(), archive);
+            assertEquals(studio.bean(PieceWork.class).all().size(), studio.bean(kindveil.studio.archive.ArchiveWork.class).take(new java.io.ByteArrayInputStream(archive.toByteArray())).same().size());
+            studio.bean(PieceWork.class).all().forEach(piece -> studio.bean(PieceWork.class).remove(piece.id(), piece.title()));
+            assertTrue(studio.bean(PieceWork.class).none());
         }
     }
 

@@ -2,7 +2,10 @@ package kindveil.studio.page.bench;
 
 import kindveil.way.ActId;
 import java.util.List;
+import java.time.Instant;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
 import java.util.UUID;
 import kindveil.measure.UnusableValue;
 import kindveil.studio.page.Problems;
@@ -23,6 +26,7 @@ import org.springframework.web.servlet.ModelAndView;
 @Controller
 class BenchController {
     private static final double LONGEST_AGO = 14 * 24 * 60;
+    private static final int JITTER_SECONDS = 90;
     private final MakeWork makings;
     private final PieceWork pieces;
     private final Say say;
@@ -44,7 +48,15 @@ class BenchController {
 
     private ModelAndView page(UUID id, List<String> said, boolean wrong, BenchPage.Against against) {
         StoredMaking making = makings.get(id);
-        return new BenchPage(BenchView.of(making, pieces.get(making.piece()), others(id), say), say.air(making.air().last()), say.now().toEpochMilli(), said, wrong, against).in("bench/bench");
+        List<String> all = Stream.concat(said.stream(), clock(making).stream()).toList();
+        return new BenchPage(BenchView.of(making, pieces.get(making.piece()), others(id), say), say.air(making.air().last()), say.now().toEpochMilli(), all, wrong, against).in("bench/bench");
+    }
+
+    /** A clock that stands before what was told last was set, then or since: no window is right by it. */
+    private Optional<String> clock(StoredMaking making) {
+        Instant last = making.making().lastDeed();
+        return last.isAfter(say.now().plusSeconds(JITTER_SECONDS)) ? Optional.of("This machine's clock stands at %s, before what was told last, at %s: no window can be right by it. Set the clock, and open this page again."
+                .formatted(say.time(say.now()), say.time(last))) : Optional.empty();
     }
 
     /** What runs in other makings, each piece asked for once. */

@@ -56,6 +56,20 @@ class NotesController {
         return "redirect:" + PieceHead.base(pieces.get(id, veil)) + "/notes";
     }
 
+    /** Takes the whole piece away. */
+    @PostMapping("/pieces/{id}/delete")
+    Object delete(@PathVariable UUID id, @RequestParam(defaultValue = "") String title) {
+        Problems problems = new Problems();
+        if (Boolean.TRUE.equals(problems.read(() -> {
+            pieces.remove(id, title);
+            return true;
+        }))) {
+            return "redirect:/pieces";
+        }
+        Piece piece = pieces.get(id);
+        return page(piece, NotesView.Form.begun(departures(piece)), null, problems.words());
+    }
+
     /** What the last making did otherwise than planned, as a start for the artist's own words. */
     private String departures(Piece piece) {
         return makings.newest(piece.id()).map(StoredMaking::making).map(making -> String.join("\n",
@@ -64,7 +78,7 @@ class NotesController {
 
     private ModelAndView page(Piece piece, NotesView.Form form, NotesView.@Nullable Again again, List<String> problems) {
         List<NotesView.Note> notes = log.ofPiece(piece.id()).stream().map(entry -> NotesView.Note.of(entry, entry.revision() == 0 ? List.of() : log.history(entry.id()), say)).toList();
-        return NotesView.of(piece, looks.aspect(piece), form, again, log.printers(), notes, problems).in("piece/notes");
+        return NotesView.of(piece, looks.aspect(piece), form, again, makings.ofPiece(piece.id()).size(), log.printers(), notes, problems).in("piece/notes");
     }
 
     private static LogEntry.Findings findings(Problems problems, String tack, String fibre, String stretch, String byProducts, String cause) {

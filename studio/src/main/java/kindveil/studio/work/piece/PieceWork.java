@@ -65,6 +65,15 @@ public class PieceWork {
         return pieces.find(id).orElseThrow(() -> new NotFound("piece", id));
     }
 
+    /** Takes it away for good; its title is asked for, so that no slip of the finger does it. */
+    public void remove(UUID id, String typed) {
+        Piece piece = get(id);
+        if (!piece.title().equals(typed.strip())) {
+            throw new UnusableValue("Title", typed, "“%s”, as it is called".formatted(piece.title()), "Type it to take the piece away for good, or leave it as it is.");
+        }
+        pieces.remove(id);
+    }
+
     /** Held until the transaction is over, so that two who would begin something of it wait for each other. */
     public void held(UUID id) {
         pieces.hold(id);

@@ -31,6 +31,9 @@ public interface Pieces {
     /** Holds it until the transaction is over: who else would wait for it does. */
     void hold(UUID id);
 
+    /** Takes it away for good, with its makings, what was written of it, and its pictures that nothing else shows. */
+    void remove(UUID id);
+
     void add(Piece piece);
 
     /** Replaces it if it is still at the version {@code piece} says; otherwise {@link Outdated}. */
