@@ -29,6 +29,7 @@ import kindveil.studio.store.form.PlanForm;
 import kindveil.studio.store.form.Unreadable;
 import kindveil.studio.work.log.LogWork;
 import kindveil.studio.work.making.MakeWork;
+import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.making.StoredMaking;
 import kindveil.studio.work.piece.Pieces;
 import kindveil.studio.work.room.Rooms;
