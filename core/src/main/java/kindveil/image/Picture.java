@@ -64,6 +64,11 @@ public record Picture(Plane red, Plane green, Plane blue) {
         return each(plane -> plane.resampled(width, height));
     }
 
+    /** What it takes in memory; a grey one is one plane. */
+    public int bytes() {
+        return red == green && green == blue ? red.bytes() : red.bytes() + green.bytes() + blue.bytes();
+    }
+
     public Picture mirrored() {
         return each(Plane::mirrored);
     }

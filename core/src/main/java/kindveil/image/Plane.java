@@ -107,6 +107,11 @@ public final class Plane {
     }
 
     /** The same picture seen in a mirror. */
+    /** What it takes in memory. */
+    public int bytes() {
+        return Float.BYTES * width * height;
+    }
+
     public Plane mirrored() {
         return compute(width, height, (x, y) -> at(width - 1 - x, y));
     }

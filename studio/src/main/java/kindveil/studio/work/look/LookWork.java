@@ -49,7 +49,7 @@ public class LookWork {
     private final PictureWork pictures;
     private final SourceWork sources;
     private final Cache<List<Object>, Object> drawn = Caches.bounded().maximumWeight(DRAWN_BYTES)
-            .weigher((List<Object> key, Object drawn) -> drawn instanceof Picture p ? 12 * p.width() * p.height() : 4 * ((Plane) drawn).width() * ((Plane) drawn).height()).build();
+            .weigher((List<Object> key, Object drawn) -> drawn instanceof Picture picture ? picture.bytes() : ((Plane) drawn).bytes()).build();
     private final Cache<List<Object>, byte[]> rendered = Caches.bounded().maximumWeight(RENDERED_BYTES).weigher((List<Object> key, byte[] png) -> png.length).build();
     private final Cache<List<Object>, Optional<Boolean>> tonal = Caches.bounded().maximumSize(500).build();
     private final Cache<List<Object>, Optional<Foresight>> foreseen = Caches.bounded().maximumSize(200).build();

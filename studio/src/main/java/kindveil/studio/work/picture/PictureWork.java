@@ -31,12 +31,12 @@ public class PictureWork {
     /** Longest side of the working copy: two pixels to each σ of the softest way at 300 mm. */
     private static final int PREVIEW = 1600;
     private static final int MOST = 100_000;
-    private static final int REMEMBERED = 6;
+    private static final long REMEMBERED_BYTES = 160_000_000;
     private static final int COLOUR_SAMPLE = 120;
     private static final double CHROMATIC = 12;
     private final Pictures pictures;
     private final Clock clock;
-    private final Cache<UUID, Picture> previews = Caches.bounded().maximumSize(REMEMBERED).build();
+    private final Cache<UUID, Picture> previews = Caches.bounded().maximumWeight(REMEMBERED_BYTES).weigher((UUID id, Picture picture) -> picture.bytes()).build();
     /** A picture never changes once it is kept. */
     private final Cache<UUID, StoredPicture> known = Caches.bounded().maximumSize(5000).build();
     private final Queue<UUID> unkept = new ConcurrentLinkedQueue<>();
@@ -62,6 +62,7 @@ public class PictureWork {
     /** Working copies are kept a little after their pictures, so that nobody waits for them; a missing one is made again when it is needed. */
     @Scheduled(fixedDelay = 3000)
     void keepPreviews() {
+        boolean came = !unkept.isEmpty();
         for (UUID id = unkept.poll(); id != null; id = unkept.poll()) {
             if (pictures.find(id).isPresent()) {
                 Picture preview = previews.getIfPresent(id);
@@ -69,6 +70,10 @@ public class PictureWork {
                     pictures.keepPreview(id, Rasters.png(preview));
                 }
             }
+        }
+        if (came) {
+            // a photograph takes ten times its working copy while it is unpacked, and the machine has other uses for that
+            System.gc();
         }
     }
 
