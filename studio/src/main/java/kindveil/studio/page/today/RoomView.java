@@ -52,7 +52,13 @@ record RoomView(Form form, String told, List<Curve> dryings, Safe safe, List<Str
         static Safe of(BackupWork backups, Say say) {
             String last = backups.last().map(made -> "%s, %s MB, opened and counted to see that it is whole.".formatted(say.local(made.made()), Figures.rounded(made.bytes() / MEGABYTE, 1)))
                     .orElse("Not yet: one is made by itself after a day with changes.");
-            return new Safe(backups.possible(), last, "Kept for 7 days, 4 weeks and 12 months in %s".formatted(backups.backups().folder()));
+            return new Safe(backups.possible(), last, "Kept for 7 days, 4 weeks and 12 months in %s".formatted(named(backups.backups().folder().toString())));
+        }
+
+        /** As a person calls it. */
+        private static String named(String folder) {
+            String home = System.getProperty("user.home");
+            return folder.startsWith(home) ? "~" + folder.substring(home.length()) : folder;
         }
     }
 
