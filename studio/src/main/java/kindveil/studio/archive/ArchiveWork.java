@@ -5,7 +5,6 @@ import java.io.InputStream;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
-import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -29,6 +28,7 @@ import kindveil.studio.archive.ArchiveForm.PieceForm;
 import kindveil.studio.intake.PictureIntake;
 import kindveil.studio.store.form.Json;
 import kindveil.studio.store.form.Unreadable;
+import kindveil.studio.work.Beside;
 import kindveil.studio.work.log.Log;
 import kindveil.studio.work.log.LogEntry;
 import kindveil.studio.work.making.MakingLine;
@@ -110,27 +110,13 @@ public class ArchiveWork {
 
     /** Takes one in; refused whole, in words, where anything of it cannot be. */
     public Taken take(InputStream from) {
-        Path beside = null;
-        try {
-            beside = Files.createTempDirectory("kindveil-archive");
-            ArchiveFile file = ArchiveFile.read(from, beside);
+        try (Beside beside = Beside.open()) {
+            ArchiveFile file = ArchiveFile.read(from, beside.folder());
             return Json.guarded(() -> new Taking(file).all());
         } catch (Unreadable broken) {
             throw ArchiveFile.refused(String.valueOf(broken.getMessage()));
         } catch (IOException unread) {
             throw ArchiveFile.refused("it could not be read to its end");
-        } finally {
-            delete(beside);
-        }
-    }
-
-    private static void delete(@org.jspecify.annotations.Nullable Path folder) {
-        if (folder != null) {
-            try (Stream<Path> files = Files.walk(folder)) {
-                files.sorted(Comparator.reverseOrder()).forEach(file -> file.toFile().delete());
-            } catch (IOException left) {
-                // the system clears what lies there
-            }
         }
     }
 

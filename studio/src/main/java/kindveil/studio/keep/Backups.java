@@ -24,6 +24,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
+import kindveil.studio.work.Beside;
 
 /**
  * Backups of one studio in a folder: each a ZIP of the store's one file, called by the minute it was made.
@@ -124,27 +125,13 @@ public record Backups(Path folder) {
 
     /** What a backup holds, found by unpacking and opening it beside the studio. */
     static String opened(Path file) {
-        Path beside = null;
-        try {
-            beside = Files.createTempDirectory("kindveil-check");
-            unpack(file, beside);
-            try (Connection store = DriverManager.getConnection("jdbc:h2:file:%s;IFEXISTS=TRUE".formatted(beside.resolve("studio").toAbsolutePath()), "sa", "")) {
+        try (Beside beside = Beside.open()) {
+            unpack(file, beside.folder());
+            try (Connection store = DriverManager.getConnection("jdbc:h2:file:%s;IFEXISTS=TRUE".formatted(beside.folder().resolve("studio").toAbsolutePath()), "sa", "")) {
                 return counted(store);
             }
         } catch (SQLException | IOException e) {
             throw new Failed("%s cannot be opened: %s. Take an older backup.".formatted(file, reason(e)));
-        } finally {
-            delete(beside);
-        }
-    }
-
-    private static void delete(@org.jspecify.annotations.Nullable Path folder) {
-        if (folder != null) {
-            try (Stream<Path> files = Files.walk(folder)) {
-                files.sorted(Comparator.reverseOrder()).forEach(file -> file.toFile().delete());
-            } catch (IOException left) {
-                // the system clears what lies there
-            }
         }
     }
 
