@@ -45,7 +45,7 @@ class AccessibilityTest {
         studio.bean(LogWork.class).write(new LogWork.Entry(UUID.randomUUID(), piece, new LogWork.Said(LogEntry.Verdict.NEARLY, "A ghost.", "", LogEntry.Findings.NONE), ""), "", null);
         String bench = "/bench/" + makings.begin(piece.id()).id();
         List<String> faults = new ArrayList<>();
-        for (String path : List.of("/", "/pieces", "/ways", "/ways/plate-pull", "/log", "/room", own + "/source", own + "/build", own + "/print", own + "/make", own + "/finish", own + "/notes", own + "/source/frame", own + "/source/opaque", own + "/print/form",
+        for (String path : List.of("/", "/pieces", "/ways", "/ways/plate-pull", "/log", "/room", "/made-of", own + "/source", own + "/build", own + "/print", own + "/make", own + "/finish", own + "/notes", own + "/source/frame", own + "/source/opaque", own + "/print/form",
                 "/sheets", "/sheets/good-toner/printer", bench, "/nowhere")) {
             page.navigate(studio.address() + path);
             for (int[] size : SIZES) {
