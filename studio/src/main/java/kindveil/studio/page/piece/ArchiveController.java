@@ -41,7 +41,12 @@ class ArchiveController {
             List<Line> lines = List.of(new Line(pieces(taken.added().size()) + " added", taken.added()), new Line(pieces(taken.same().size()) + " here already, just so", taken.same()),
                     new Line(pieces(taken.differing().size()) + " here otherwise: both are kept", taken.differing()));
             return new Taken(lines.stream().filter(line -> !line.titles.isEmpty()).toList(),
-                    "With them came %d makings, %d entries of the log and %d pictures that were not here.".formatted(taken.makings(), taken.entries(), taken.pictures()));
+                    "With them came %s, %s and %s that were not here.".formatted(counted(taken.makings(), "making", "makings"), counted(taken.entries(), "entry of the log", "entries of the log"),
+                            counted(taken.pictures(), "picture", "pictures")));
+        }
+
+        private static String counted(int count, String one, String many) {
+            return count == 1 ? "one " + one : "%d %s".formatted(count, many);
         }
 
         private static String pieces(int count) {
