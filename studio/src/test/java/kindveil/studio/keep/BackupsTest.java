@@ -128,4 +128,44 @@ class BackupsTest {
             assertEquals(200, web.get("/pieces").status());
         }
     }
+
+    @Test
+    void studioOfAnEarlierForm_isBackedUpBeforeItIsBroughtOver() throws IOException {
+        Path data = Files.createDirectories(home.resolve("earlier"));
+        Files.copy(Path.of("src/test/resources/frozen/form-1/studio.mv.db"), data.resolve(Backups.STORE));
+        int pieces;
+        try (ConfigurableApplicationContext studio = open(data)) {
+            pieces = studio.getBean(PieceWork.class).all().size();
+            assertEquals(1, studio.getBean(BackupWork.class).backups().all().size());
+        }
+        Path again = home.resolve("again");
+        Backups.restore(made(data), again);
+        try (ConfigurableApplicationContext studio = open(again)) {
+            assertEquals(pieces, studio.getBean(PieceWork.class).all().size());
+            assertEquals(1, studio.getBean(BackupWork.class).backups().all().size(), "it was of the earlier form still");
+        }
+    }
+
+    /** Once a day at most, and only where something changed since. */
+    @Test
+    void daily_makesOneWhereSomethingChanged() {
+        try (ConfigurableApplicationContext studio = open(home.resolve("daily"))) {
+            Backups backups = studio.getBean(BackupWork.class).backups();
+            daily(studio, 0);
+            daily(studio, 0);
+            assertEquals(1, backups.all().size());
+            daily(studio, 1);
+            assertEquals(1, backups.all().size(), "nothing changed");
+            studio.getBean(PieceWork.class).begin("Oar", Length.ofMillimetres(90), "oar.png", Samples.cornerPng());
+            daily(studio, 1);
+            daily(studio, 2);
+            assertEquals(2, backups.all().size());
+        }
+    }
+
+    /** As a studio opened so many days from now would. */
+    private static void daily(ConfigurableApplicationContext studio, int days) {
+        java.time.Clock then = java.time.Clock.offset(java.time.Clock.systemUTC(), java.time.Duration.ofDays(days));
+        new BackupWork(studio.getBean(javax.sql.DataSource.class), studio.getEnvironment(), then, java.time.ZoneOffset.UTC).daily();
+    }
 }
