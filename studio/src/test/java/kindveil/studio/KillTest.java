@@ -3,10 +3,20 @@ package kindveil.studio;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import kindveil.studio.keep.Backups;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.UUID;
+import java.util.Set;
+import java.util.Random;
+import java.time.Duration;
+import java.nio.file.Files;
+import java.io.UncheckedIOException;
 import java.io.IOException;
 import java.net.ServerSocket;
 import java.nio.file.Path;
 import java.util.Map;
+import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -51,6 +61,107 @@ class KillTest {
         return m.group(1);
     }
 
+    /** What was acknowledged so far. */
+    private static final class Acknowledged {
+        private final Map<String, String> pieces = new ConcurrentHashMap<>();
+        private final Map<String, Integer> told = new ConcurrentHashMap<>();
+        private final Set<String> notes = ConcurrentHashMap.newKeySet();
+        private final AtomicInteger number = new AtomicInteger();
+        private final Semaphore begun = new Semaphore(0);
+
+        private String bench(Web web) {
+            String piece = begun(web);
+            String bench = web.post(piece + "/make", Map.of()).path();
+            told.put(bench, 0);
+            return bench;
+        }
+
+        private String begun(Web web) {
+            String title = "Oar " + number.incrementAndGet();
+            Web.Answer made = web.upload("/pieces", Map.of("title", title, "width", "120 mm"), "picture", "oar.png", Samples.cornerPng());
+            assertEquals(200, made.status());
+            String piece = made.path().replaceAll("/source$", "");
+            pieces.put(piece, title);
+            begun.release();
+            return piece;
+        }
+
+        /** One thing after another of one kind, each counted once it is answered, until nobody answers any more. */
+        private void goOn(Web web, int kind) {
+            try {
+                String bench = bench(web);
+                String piece = pieces.keySet().iterator().next();
+                for (int i = 0; ; i++) {
+                    switch (kind) {
+                        case 0 -> {
+                            bench = told.get(bench) >= 8 ? bench(web) : bench;
+                            int seq = told.get(bench);
+                            assertEquals(200, web.post(bench + "/tell", Map.of("seq", String.valueOf(seq), "answer", "0", "ago", "0")).status());
+                            told.put(bench, seq + 1);
+                        }
+                        case 1 -> begun(web);
+                        case 2 -> assertEquals("/room", web.post("/room/backup", Map.of()).path());
+                        case 3 -> {
+                            String came = "Came %d-%d.".formatted(number.incrementAndGet(), i);
+                            assertEquals(200, web.uploads(piece + "/notes", Map.of("once", UUID.randomUUID().toString(), "verdict", "NEARLY", "came", came), Map.of("photo", Samples.cornerPng())).status());
+                            notes.add(came);
+                        }
+                        default -> assertEquals(200, web.post(piece + "/make", Map.of()).status());
+                    }
+                }
+            } catch (UncheckedIOException killed) {
+                // as it should be
+            }
+        }
+
+        private void isAllThere(Web web) {
+            String all = web.get("/pieces").words();
+            pieces.values().forEach(title -> assertTrue(all.contains(title), title));
+            told.forEach((bench, seq) -> assertTrue(Integer.parseInt(found("name=\"seq\" value=\"(\\d+)\"", web.get(bench).text())) >= seq, bench));
+            String log = web.get("/log").words();
+            notes.forEach(came -> assertTrue(log.contains(came), came));
+            assertEquals(200, web.get("/").status());
+            assertEquals(200, web.get("/sheets").status());
+        }
+    }
+
+    /** Killed while deeds are told, pictures are sent, a backup is written, a result is noted; 200 times with {@code -Dkindveil.kills=200}. */
+    @Test
+    void killed_atAnyMoment_losesNothingThatWasAcknowledged() throws Exception {
+        int kills = Integer.getInteger("kindveil.kills", 5);
+        Random moments = new Random(7);
+        Acknowledged acknowledged = new Acknowledged();
+        int port = freePort();
+        for (int kill = 0; kill < kills; kill++) {
+            Process process = start(port);
+            try {
+                Web web = new Web("http://localhost:" + port);
+                acknowledged.isAllThere(web);
+                int kind = kill % 5;
+                Thread person = Thread.ofVirtual().start(() -> acknowledged.goOn(web, kind));
+                // not before something was begun, and at any moment after
+                assertTrue(acknowledged.begun.tryAcquire(60, TimeUnit.SECONDS));
+                person.join(Duration.ofMillis(600 + moments.nextInt(2500)));
+                process.destroyForcibly();
+                assertTrue(process.waitFor(20, TimeUnit.SECONDS));
+                person.join(Duration.ofSeconds(20));
+                acknowledged.begun.drainPermits();
+            } finally {
+                process.destroyForcibly();
+            }
+        }
+        Process process = start(port);
+        try {
+            acknowledged.isAllThere(new Web("http://localhost:" + port));
+        } finally {
+            process.destroyForcibly();
+        }
+        for (Backups.Backup backup : new Backups(folder.resolve("backups")).all()) {
+            Path other = folder.resolve("restored-" + backup.file().getFileName());
+            Backups.restore(backup.file(), other);
+            assertTrue(Files.exists(other.resolve("studio.mv.db")), "what is called a backup is one");
+        }
+    }
     @Test
     void killed_withoutWarning_losesNothingThatWasAcknowledged() throws Exception {
         int port = freePort();
