@@ -4,10 +4,12 @@ import kindveil.studio.work.NotFound;
 import kindveil.studio.work.Caches;
 import com.github.benmanes.caffeine.cache.Cache;
 import java.awt.image.BufferedImage;
+import java.io.UncheckedIOException;
 import java.time.Clock;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Queue;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentLinkedQueue;
@@ -135,7 +137,16 @@ public class PictureWork {
 
     /** The working copy in linear light. */
     public Picture preview(UUID id) {
-        return previews.get(id, key -> pictures.preview(key).map(png -> Rasters.linear(Rasters.decode(png))).orElseGet(() -> remade(key)));
+        return previews.get(id, key -> pictures.preview(key).flatMap(PictureWork::whole).orElseGet(() -> remade(key)));
+    }
+
+    /** A working copy that can be read; one that is damaged is made again from its picture. */
+    private static Optional<Picture> whole(byte[] png) {
+        try {
+            return Optional.ofNullable(Rasters.decode(png)).map(Rasters::linear);
+        } catch (UncheckedIOException damaged) {
+            return Optional.empty();
+        }
     }
 
     private Picture remade(UUID id) {
