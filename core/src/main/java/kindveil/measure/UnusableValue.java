@@ -6,7 +6,7 @@ public final class UnusableValue extends IllegalArgumentException {
     private final String thing;
 
     public UnusableValue(String thing, String value, String expected, String remedy) {
-        super("%s: “%s” cannot be used. Expected %s. %s".formatted(thing, value.length() > LONGEST ? value.substring(0, LONGEST) + "…" : value, expected, remedy));
+        super("%s: “%s” cannot be used. Expected %s. %s".formatted(thing, Words.shown(value, LONGEST), expected, remedy));
         this.thing = thing;
     }
 

@@ -13,6 +13,11 @@ public final class Words {
     }
 
     /** A constant in small letters with hyphens, as addresses, forms and files write it. */
+    /** As much of a text as can be shown in a sentence. */
+    public static String shown(String text, int most) {
+        return text.length() > most ? text.substring(0, most) + "…" : text;
+    }
+
     /** Text a person could have written: tabs and new lines, but no other control signs. */
     public static String requireWritten(String thing, String text) {
         if (text.chars().anyMatch(sign -> Character.isISOControl(sign) && sign != '\n' && sign != '\r' && sign != '\t')) {

@@ -1,5 +1,6 @@
 package kindveil.studio.gate;
 
+import kindveil.measure.Words;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.sql.SQLException;
@@ -84,7 +85,7 @@ class Failures {
 
     private static String shown(@Nullable Object value) {
         String text = value instanceof Object[] several ? Arrays.stream(several).map(String::valueOf).collect(Collectors.joining(", ")) : String.valueOf(value);
-        return text.length() > LONGEST_SHOWN ? text.substring(0, LONGEST_SHOWN) + "…" : text;
+        return Words.shown(text, LONGEST_SHOWN);
     }
 
     /** The same thing sent several times at once: the store keeps one of them. */

@@ -322,12 +322,8 @@ public record PlanFile(String title, Support support, Ground ground, Colour grou
             }
         }
 
-        private static String shown(String text) {
-            return text.length() > LONGEST_SHOWN ? text.substring(0, LONGEST_SHOWN) + "…" : text;
-        }
-
         private void wrong(String at, @Nullable JsonNode value, String expected) {
-            problems.add("%s: %s cannot be used. Expected %s.".formatted(at, value == null ? "nothing" : "“" + shown(value.isString() ? value.asString() : value.toString()) + "”", expected));
+            problems.add("%s: %s cannot be used. Expected %s.".formatted(at, value == null ? "nothing" : "“" + Words.shown(value.isString() ? value.asString() : value.toString(), LONGEST_SHOWN) + "”", expected));
         }
     }
 }

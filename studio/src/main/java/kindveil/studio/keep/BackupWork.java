@@ -29,7 +29,8 @@ public class BackupWork {
     private final boolean onDisk;
     private final Clock clock;
     private final ZoneId zone;
-    private @Nullable String counted;
+    /** What the last backup holds, once it was looked at. */
+    private @Nullable String held;
 
     BackupWork(DataSource store, Environment asked, Clock clock, ZoneId zone) {
         this.store = store;
@@ -62,9 +63,8 @@ public class BackupWork {
             throw new Backups.Failed("This studio lies in memory only, so there is no file to back up.");
         }
         try (Connection connection = store.getConnection()) {
-            Backups.Backup made = backups.make(connection, now());
-            counted = Backups.counted(connection);
-            return made;
+            held = null;
+            return backups.make(connection, now());
         } catch (SQLException e) {
             throw new Backups.Failed("The store could not be read for a backup. What was saved before is safe; try again.");
         }
@@ -76,10 +76,10 @@ public class BackupWork {
         boolean today = last().filter(last -> last.made().toLocalDate().equals(now().toLocalDate())).isPresent();
         if (onDisk && !today) {
             try (Connection connection = store.getConnection()) {
-                if (counted == null && last().isPresent()) {
-                    counted = Backups.opened(last().get().file());
+                if (held == null && last().isPresent()) {
+                    held = Backups.opened(last().get().file());
                 }
-                if (!Backups.counted(connection).equals(counted)) {
+                if (!Backups.counted(connection).equals(held)) {
                     make();
                 }
             } catch (SQLException | Backups.Failed failed) {

@@ -79,8 +79,10 @@ public record Backups(Path folder) {
     /** Makes one of an open store, opens it to see that it is whole, and lets go of what need not stay. */
     public Backup make(Connection store, LocalDateTime now) {
         try {
-            Files.createDirectories(folder);
-            StudioFolder.ownersAlone(folder);
+            if (Files.notExists(folder)) {
+                Files.createDirectories(folder);
+                StudioFolder.ownersAlone(folder);
+            }
             Path file = folder.resolve(BEGINS + MINUTE.format(now.truncatedTo(ChronoUnit.SECONDS)) + ENDS);
             write(store, file);
             Set<LocalDateTime> staying = Retention.staying(all().stream().map(Backup::made).toList());

@@ -13,7 +13,12 @@ import org.jspecify.annotations.Nullable;
  */
 public record Pick(String value, String words, String hint, boolean chosen) {
     public static <E extends Enum<E>> List<Pick> of(E[] all, Function<E, String> words, @Nullable E chosen) {
-        return of(Arrays.asList(all), Enum::name, words, one -> "", chosen == null ? "" : chosen.name());
+        return typed(all, words, chosen == null ? "" : chosen.name());
+    }
+
+    /** @param chosen the name that was sent, whether or not there is such a one */
+    public static <E extends Enum<E>> List<Pick> typed(E[] all, Function<E, String> words, String chosen) {
+        return of(Arrays.asList(all), Enum::name, words, one -> "", chosen);
     }
 
     /** @param chosen the value of the one that is, empty for none */

@@ -43,10 +43,10 @@ record NotesView(PieceHead head, String wish, long frame, Form form, Choices cho
     /** What can be chosen, as it stands in the form. */
     record Choices(List<Pick> verdicts, List<Pick> tacks, List<Pick> fibres, List<Pick> causes) {
         static Choices of(Form form) {
-            return new Choices(Pick.of(List.of(LogEntry.Verdict.values()), Enum::name, LogEntry.Verdict::words, v -> "", form.verdict),
-                    Pick.of(List.of(LogEntry.Tack.values()), Enum::name, LogEntry.Tack::words, v -> "", form.tack),
-                    Pick.of(List.of(LogEntry.Fibre.values()), Enum::name, LogEntry.Fibre::words, v -> "", form.fibre),
-                    Pick.of(List.of(LogEntry.Cause.values()), Enum::name, LogEntry.Cause::words, v -> "", form.cause));
+            return new Choices(Pick.typed(LogEntry.Verdict.values(), LogEntry.Verdict::words, form.verdict),
+                    Pick.typed(LogEntry.Tack.values(), LogEntry.Tack::words, form.tack),
+                    Pick.typed(LogEntry.Fibre.values(), LogEntry.Fibre::words, form.fibre),
+                    Pick.typed(LogEntry.Cause.values(), LogEntry.Cause::words, form.cause));
         }
     }
 
@@ -65,7 +65,7 @@ record NotesView(PieceHead head, String wish, long frame, Form form, Choices cho
         static Note of(LogEntry entry, List<LogEntry> history, Say say) {
             List<String> before = history.stream().limit(entry.revision()).map(old -> "%s: %s. %s".formatted(say.date(old.written()), old.struck() ? "struck out" : old.verdict().words(), old.came()).strip()).toList();
             return new Note(entry.id(), entry.revision(), entry.struck(), say.date(entry.written()), entry.verdict().words(), entry.wish().words(), entry.came(), entry.different(), entry.printedBy(),
-                    entry.findings().words(), LookView.foreseen(entry), entry.photo() == null ? "" : "/pictures/%s.png".formatted(entry.photo()), before);
+                    entry.findings().words(), LookView.foreseen(entry), LookView.came(entry), before);
         }
     }
 

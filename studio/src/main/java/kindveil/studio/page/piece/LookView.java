@@ -61,7 +61,16 @@ public record LookView(LookState left, LookState right, int pass, double cut, do
     /** The address of what an entry of the log foresaw: as it was kept with it, otherwise the piece as it is looked at now. */
     public static String foreseen(LogEntry entry) {
         UUID kept = entry.judged().foreseen();
-        return kept != null ? "/pictures/%s.png".formatted(kept) : "/pieces/%s/look/%s.png?pass=%d&small=true".formatted(entry.piece(), word(entry.state()), entry.pass());
+        return kept != null ? picture(kept) : "/pieces/%s/look/%s.png?pass=%d&small=true".formatted(entry.piece(), word(entry.state()), entry.pass());
+    }
+
+    /** The address of the photograph of what came, or empty. */
+    public static String came(LogEntry entry) {
+        return entry.photo() == null ? "" : picture(entry.photo());
+    }
+
+    private static String picture(UUID kept) {
+        return "/pictures/%s.png".formatted(kept);
     }
 
     public static String word(LookState state) {

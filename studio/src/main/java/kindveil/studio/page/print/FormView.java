@@ -64,7 +64,7 @@ record FormView(PieceHead head, String box, double width, double height, String 
         double w = width.millimetres();
         double h = height.millimetres();
         return new FormView(PieceHead.of(planned.piece(), "Print"), "%s %s %s %s".formatted(-AROUND, -AROUND, w + 2 * AROUND, h + 2 * AROUND), w, h,
-                planned.mirrored() ? "translate(%s 0) scale(-1 1)".formatted(w) : "", asked, Pick.of(List.of(CurvedForm.Kind.values()), CurvedForm.Kind::name, CurvedForm.Kind::words, kind -> "", asked.kind()),
+                planned.mirrored() ? "translate(%s 0) scale(-1 1)".formatted(w) : "", asked, Pick.typed(CurvedForm.Kind.values(), CurvedForm.Kind::words, asked.kind()),
                 lie, problems.words());
     }
 }

@@ -1,5 +1,6 @@
 package kindveil.studio.page.print;
 
+import kindveil.studio.page.CheckRulePath;
 import kindveil.studio.page.piece.PieceHead;
 import java.util.List;
 import java.util.UUID;
@@ -62,12 +63,7 @@ record PrintView(PieceHead head, @Nullable Sheet sheet, String tooLarge, @Nullab
             Box box = Box.of(sheet.note());
             int sheets = sheet.sheetsFor(planned.piece().design().copies());
             return new Sheet(sheet.width().millimetres(), sheet.height().millimetres(), sheet.places().stream().map(placed -> Copy.of(placed.rect(), planned.mirrored())).toList(), box,
-                    rule(box.x, box.y + box.height - FOOT), note, "%s, drawn to scale; %s of it is used.".formatted(sheet.paper(), say.percent(sheet.used())), sheets == 1 ? "one sheet" : sheets + " sheets");
-        }
-
-        /** 50 mm with a stroke every ten. */
-        private static String rule(double x, double y) {
-            return "M%s %sh50m-50 -2.5v2.5m10 -1.5v1.5m10 -1.5v1.5m10 -1.5v1.5m10 -1.5v1.5m10 -2.5v2.5".formatted(x, y);
+                    CheckRulePath.at(box.x, box.y + box.height - FOOT), note, "%s, drawn to scale; %s of it is used.".formatted(sheet.paper(), say.percent(sheet.used())), sheets == 1 ? "one sheet" : sheets + " sheets");
         }
     }
 

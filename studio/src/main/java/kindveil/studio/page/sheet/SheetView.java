@@ -1,5 +1,6 @@
 package kindveil.studio.page.sheet;
 
+import kindveil.studio.page.CheckRulePath;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -45,9 +46,8 @@ record SheetView(String address, String word, String heading, String told, doubl
             return "translate(%s %s)".formatted(x, y);
         }
 
-        /** 50 mm with a stroke every ten. */
         public String rule() {
-            return "M%s %sh50m-50 -2.5v2.5m10 -1.5v1.5m10 -1.5v1.5m10 -1.5v1.5m10 -1.5v1.5m10 -2.5v2.5".formatted(ruleX, ruleY);
+            return CheckRulePath.at(ruleX, ruleY);
         }
     }
 

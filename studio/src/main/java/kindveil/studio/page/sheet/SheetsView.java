@@ -59,7 +59,7 @@ record SheetsView(int version, List<Tab> tabs, @Nullable SheetView carrier, @Nul
                 String name = "copies-%s-%d".formatted(row.piece(), row.veil());
                 return new Copies(name, "Copies of " + row.label(), typed.copies().getOrDefault(name, row.copies()));
             }).toList();
-            return new Form(typed, !typed.copies().isEmpty(), copies, Pick.of(List.of(Paper.values()), Paper::name, Paper::words, paper -> "", typed.sheet()), typed.sheet().equals(OWN), printers,
+            return new Form(typed, !typed.copies().isEmpty(), copies, Pick.typed(Paper.values(), Paper::words, typed.sheet()), typed.sheet().equals(OWN), printers,
                     SheetFiles.dotsPerInch(batch), batch.byHand());
         }
     }

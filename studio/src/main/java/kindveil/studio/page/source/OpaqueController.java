@@ -1,5 +1,6 @@
 package kindveil.studio.page.source;
 
+import kindveil.measure.Words;
 import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
@@ -109,7 +110,7 @@ class OpaqueController {
                 return new double[] {Math.clamp(finite(xy[0]), -1, 2), Math.clamp(finite(xy[1]), -1, 12)};
             }).toList();
         } catch (NumberFormatException | ArrayIndexOutOfBoundsException misread) {
-            throw new UnusableValue("places", text.length() > 40 ? text.substring(0, 40) + "…" : text, "pairs of numbers", "Draw it again.");
+            throw new UnusableValue("places", Words.shown(text, 40), "pairs of numbers", "Draw it again.");
         }
     }
 

@@ -14,7 +14,7 @@ record LogView(List<Row> rows, List<String> apart) implements PageView {
     record Row(UUID id, String date, UUID piece, String title, String verdict, boolean failed, String wish, String came, String different, String printedBy, String found, String foreseen, String photo) {
         static Row of(LogEntry entry, Say say) {
             return new Row(entry.id(), say.date(entry.written()), entry.piece(), entry.judged().title(), entry.verdict().words(), entry.verdict() == LogEntry.Verdict.FAILED, entry.wish().words(),
-                    entry.came(), entry.different(), entry.printedBy(), entry.findings().words(), LookView.foreseen(entry), entry.photo() == null ? "" : "/pictures/%s.png".formatted(entry.photo()));
+                    entry.came(), entry.different(), entry.printedBy(), entry.findings().words(), LookView.foreseen(entry), LookView.came(entry));
         }
     }
 

@@ -33,6 +33,7 @@ public class PictureWork {
     /** Longest side of the working copy: two pixels to each σ of the softest way at 300 mm. */
     private static final int PREVIEW = 1600;
     private static final int MOST = 100_000;
+    private static final long LARGE_PIXELS = 4_000_000;
     private static final long REMEMBERED_BYTES = 160_000_000;
     private static final int COLOUR_SAMPLE = 120;
     private static final double CHROMATIC = 12;
@@ -64,16 +65,18 @@ public class PictureWork {
     /** Working copies are kept a little after their pictures, so that nobody waits for them; a missing one is made again when it is needed. */
     @Scheduled(fixedDelay = 3000)
     void keepPreviews() {
-        boolean came = !unkept.isEmpty();
+        boolean large = false;
         for (UUID id = unkept.poll(); id != null; id = unkept.poll()) {
-            if (pictures.find(id).isPresent()) {
+            Optional<StoredPicture> picture = pictures.find(id);
+            if (picture.isPresent()) {
+                large |= (long) picture.get().width() * picture.get().height() >= LARGE_PIXELS;
                 Picture preview = previews.getIfPresent(id);
                 if (preview != null) {
                     pictures.keepPreview(id, Rasters.png(preview));
                 }
             }
         }
-        if (came) {
+        if (large) {
             // a photograph takes ten times its working copy while it is unpacked, and the machine has other uses for that
             System.gc();
         }
