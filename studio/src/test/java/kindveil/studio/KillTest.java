@@ -1,6 +1,8 @@
 package kindveil.studio;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNotNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import kindveil.studio.keep.Backups;
@@ -15,6 +17,8 @@ import java.io.UncheckedIOException;
 import java.io.IOException;
 import java.net.ServerSocket;
 import java.nio.file.Path;
+import java.nio.file.StandardWatchEventKinds;
+import java.nio.file.WatchService;
 import java.util.Map;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
@@ -34,11 +38,15 @@ class KillTest {
         }
     }
 
-    private Process start(int port) throws IOException {
+    private Process launch(int port) throws IOException {
         String java = Path.of(System.getProperty("java.home"), "bin", "java").toString();
         String classPath = System.getProperty("surefire.test.class.path", System.getProperty("java.class.path"));
-        Process process = new ProcessBuilder(java, "-cp", classPath, "-Xmx700m", "-XX:TieredStopAtLevel=1", "kindveil.studio.KindVeil", "--server.port=" + port, "--kindveil.data=" + folder)
+        return new ProcessBuilder(java, "-cp", classPath, "-Xmx700m", "-XX:TieredStopAtLevel=1", "kindveil.studio.KindVeil", "--server.port=" + port, "--kindveil.data=" + folder)
                 .redirectErrorStream(true).start();
+    }
+
+    private Process start(int port) throws IOException {
+        Process process = launch(port);
         // the studio says when it is open; reading waits for exactly that
         try {
             var said = process.inputReader();
@@ -162,6 +170,39 @@ class KillTest {
             assertTrue(Files.exists(other.resolve("studio.mv.db")), "what is called a backup is one");
         }
     }
+
+    /** A studio of the first form, killed while it is backed up and brought over: the opening after it finds every making. */
+    @Test
+    void killed_whileItIsBroughtOver_isBroughtOverAtTheNextOpening() throws Exception {
+        int kills = Math.max(2, Integer.getInteger("kindveil.kills", 0) / 5);
+        Random moments = new Random(11);
+        Path all = folder;
+        for (int kill = 0; kill < kills; kill++) {
+            folder = all.resolve("kill-" + kill);
+            Path backups = Files.createDirectories(folder.resolve("backups"));
+            Files.copy(Path.of("src/test/resources/frozen/form-1/studio.mv.db"), folder.resolve("studio.mv.db"));
+            try (WatchService watched = backups.getFileSystem().newWatchService()) {
+                backups.register(watched, StandardWatchEventKinds.ENTRY_CREATE);
+                Process process = launch(freePort());
+                try {
+                    assertNotNull(watched.poll(60, TimeUnit.SECONDS), "no backup before it is brought over");
+                    assertFalse(process.waitFor(moments.nextInt(900), TimeUnit.MILLISECONDS));
+                } finally {
+                    process.destroyForcibly().waitFor();
+                }
+            }
+            int port = freePort();
+            Process process = start(port);
+            try {
+                String today = new Web("http://localhost:" + port).get("/").text();
+                assertEquals(4, Pattern.compile("href=\"(/bench/[0-9a-f-]{36})\"").matcher(today).results().map(m -> m.group(1)).distinct().count());
+                assertFalse(today.contains("set apart"));
+            } finally {
+                process.destroyForcibly();
+            }
+        }
+    }
+
     @Test
     void killed_withoutWarning_losesNothingThatWasAcknowledged() throws Exception {
         int port = freePort();

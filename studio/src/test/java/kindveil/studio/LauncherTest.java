@@ -88,6 +88,51 @@ class LauncherTest {
     }
 
     @Test
+    void maven_missing_isInstalledWhereThatIsAllowed_elseTheLineToTypeIsSaid() throws Exception {
+        Path commands = withoutMaven();
+        try (ServerSocket taken = new ServerSocket(0, 1, InetAddress.getByName("127.0.0.1"))) {
+            String[] start = {"start", "--port", String.valueOf(taken.getLocalPort())};
+            command(commands, "id", "echo 1000");
+            Said refused = run(Map.of("PATH", commands.toString()), start);
+            assertEquals(1, refused.code());
+            assertTrue(refused.words().contains("Install with: sudo apt-get install maven"), refused.words());
+
+            command(commands, "id", "echo 0");
+            command(commands, "apt-get", "echo \"$@\" >>%s/asked; printf '#!/bin/sh\\n' >%s/mvn; chmod +x %s/mvn".formatted(home, commands, commands));
+            Said installed = run(Map.of("PATH", commands.toString()), start);
+            assertTrue(installed.words().contains("Installing maven (building) ..."), installed.words());
+            // with it there, the start goes on to the next thing that can be in its way
+            assertTrue(installed.words().contains("is taken"), installed.words());
+            assertEquals("install -y -qq --no-install-recommends maven\n", Files.readString(home.resolve("asked")));
+        }
+        for (Path link : Files.list(commands).toList()) {
+            Files.delete(link);
+        }
+    }
+
+    /** Every command of this machine but Maven, and two that the test speaks for. */
+    private Path withoutMaven() throws IOException {
+        Path commands = Files.createDirectory(home.resolve("commands"));
+        for (Path folder : List.of(Path.of("/usr/bin"), Path.of("/bin"))) {
+            try (var all = Files.list(folder)) {
+                for (Path each : all.toList()) {
+                    Path link = commands.resolve(each.getFileName());
+                    if (!List.of("mvn", "id", "apt-get").contains(each.getFileName().toString()) && !Files.exists(link, java.nio.file.LinkOption.NOFOLLOW_LINKS)) {
+                        Files.createSymbolicLink(link, each);
+                    }
+                }
+            }
+        }
+        return commands;
+    }
+
+    private static void command(Path folder, String name, String script) throws IOException {
+        Path file = folder.resolve(name);
+        Files.writeString(file, "#!/bin/sh\n" + script + "\n");
+        assertTrue(file.toFile().setExecutable(true));
+    }
+
+    @Test
     void launcher_andCi_arePartOfTheProject() {
         assertTrue(Files.isExecutable(LAUNCHER));
         assertTrue(Files.isExecutable(LAUNCHER.resolveSibling(".ci").resolve("run")));

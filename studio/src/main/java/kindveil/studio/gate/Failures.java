@@ -20,6 +20,7 @@ import org.springframework.web.HttpRequestMethodNotSupportedException;
 import org.springframework.validation.BindException;
 import org.springframework.web.bind.MissingRequestValueException;
 import org.springframework.web.bind.annotation.ControllerAdvice;
+import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
@@ -30,6 +31,8 @@ import org.springframework.web.servlet.resource.NoResourceFoundException;
 /** What is said when a request cannot be answered: what happened, what was kept, what to do. */
 @ControllerAdvice
 class Failures {
+    private static final String ASKED = Failures.class.getName() + ".asked";
+    private static final int MOST_ASKED = 3;
     private static final Logger LOG = LoggerFactory.getLogger(Failures.class);
     private static final Set<Integer> UNWRITTEN = Set.of(90028, 90031, 90098);
     private static final int LONGEST_SHOWN = 80;
@@ -118,8 +121,14 @@ class Failures {
     }
 
     @ExceptionHandler
-    ModelAndView any(Exception e) {
+    ModelAndView any(Exception e, HttpServletRequest request) {
         if (unwritten(e)) {
+            int asked = request.getAttribute(ASKED) instanceof Integer before ? before : 0;
+            if ("GET".equals(request.getMethod()) && asked < MOST_ASKED) {
+                // it only wanted to read, while another's change closed the store; the next connection opens it again
+                request.setAttribute(ASKED, asked + 1);
+                return new ModelAndView("forward:" + request.getRequestURI());
+            }
             LOG.error("Nothing could be written: {}", e.getMessage());
             return page(HttpStatus.INSUFFICIENT_STORAGE, "There is no room to write it",
                     "The disk is full, or the studio's folder cannot be written to. This change was not kept; everything kept before is safe. Make room and send it once more.");
@@ -129,10 +138,16 @@ class Failures {
                 "It is a fault of the program, not yours. What was saved before is safe. Go back and try again; running clocks go on.");
     }
 
-    /** Whether the store could not write: H2's IO_EXCEPTION_1, IO_EXCEPTION_2 and DATABASE_IS_CLOSED, or no room for what came. */
+    /** Whether the store could not write: H2's IO_EXCEPTION_1, IO_EXCEPTION_2 and DATABASE_IS_CLOSED, one that is just closing itself over that, or no room for what came. */
     private static boolean unwritten(Throwable e) {
         for (Throwable cause = e; cause != null; cause = cause.getCause()) {
-            if (cause instanceof SQLException refused && UNWRITTEN.contains(refused.getErrorCode()) || cause instanceof IOException && String.valueOf(cause.getMessage()).contains("No space left")) {
+            boolean told = switch (cause) {
+                case CannotCreateTransactionException begun -> true;
+                case SQLException refused -> UNWRITTEN.contains(refused.getErrorCode()) || String.valueOf(refused.getMessage()).contains("MVStoreException");
+                case IOException refused -> String.valueOf(refused.getMessage()).contains("No space left");
+                default -> false;
+            };
+            if (told) {
                 return true;
             }
         }

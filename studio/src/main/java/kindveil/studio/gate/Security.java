@@ -1,6 +1,5 @@
 package kindveil.studio.gate;
 
-import java.io.File;
 import org.apache.catalina.core.StandardHost;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
@@ -18,6 +17,7 @@ import org.springframework.security.web.header.HeaderWriterFilter;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.security.web.header.writers.StaticHeadersWriter;
 import kindveil.studio.page.Visit;
+import kindveil.studio.work.DiskRoom;
 
 /** One person on one machine: no log-in, but nothing from outside gets in. */
 @Configuration
@@ -26,8 +26,7 @@ class Security {
             + "connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
 
     @Bean
-    SecurityFilterChain gate(HttpSecurity http, @Value("${server.port}") int port, @Value("${kindveil.largest-upload}") DataSize most,
-            @Value("${kindveil.data}") File data, @Value("${kindveil.least-free}") DataSize leastFree) {
+    SecurityFilterChain gate(HttpSecurity http, @Value("${server.port}") int port, @Value("${kindveil.largest-upload}") DataSize most, DiskRoom room) {
         CookieCsrfTokenRepository tokens = new CookieCsrfTokenRepository();
         // other servers of this machine share its cookies: ours is called by its port
         tokens.setCookieName("kindveil-" + port);
@@ -36,7 +35,7 @@ class Security {
                 .addFilterAfter(new OwnHostOnly(), HeaderWriterFilter.class)
                 .addFilterBefore(new OwnPagesOnly(), CsrfFilter.class)
                 .addFilterBefore(new UploadLimit(most), CsrfFilter.class)
-                .addFilterBefore(new RoomToWrite(() -> data.exists() ? data.getUsableSpace() : Long.MAX_VALUE, leastFree.toBytes()), UploadLimit.class)
+                .addFilterBefore(new RoomToWrite(room), UploadLimit.class)
                 .authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
                 // in a cookie of its own, so that a bench left open over a restart can still be told
                 .csrf(csrf -> csrf.csrfTokenRepository(tokens))

@@ -32,6 +32,8 @@ public final class StudioFolder implements ApplicationListener<ApplicationEnviro
     @Override
     public void onApplicationEvent(ApplicationEnvironmentPreparedEvent event) {
         Environment asked = event.getEnvironment();
+        // a store that could not write has closed itself: no connection is handed out untested, however lately it was used, and the next one opens it again
+        System.setProperty("com.zaxxer.hikari.aliveBypassWindowMs", "0");
         if (asked.getProperty("spring.datasource.url", "").startsWith("jdbc:h2:file:")) {
             require(Path.of(asked.getRequiredProperty("kindveil.data")), backups(asked));
         }

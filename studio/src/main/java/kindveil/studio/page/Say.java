@@ -8,6 +8,7 @@ import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
+import java.time.zone.ZoneRules;
 import java.util.Locale;
 import kindveil.drying.Room;
 import kindveil.measure.Area;
@@ -41,15 +42,20 @@ public class Say {
         return clock.instant();
     }
 
-    /** {@code 19:40} today, {@code Fri 09:10} within the week, {@code 3 Dec, 09:10} otherwise. */
+    /** {@code 19:40} today, {@code Fri 09:10} within the week, {@code 3 Dec, 09:10} otherwise; in the hour that the wall clock shows twice, which of the two. */
     public String time(Instant instant) {
         ZonedDateTime at = instant.atZone(zone);
         LocalDate today = clock.instant().atZone(zone).toLocalDate();
         if (at.toLocalDate().equals(today)) {
-            return TIME.format(at);
+            return TIME.format(at) + whichOfTwo(at);
         }
         long days = Math.abs(today.until(at.toLocalDate(), java.time.temporal.ChronoUnit.DAYS));
-        return days < 6 ? DAY_TIME.format(at) : DATE_TIME.format(at);
+        return (days < 6 ? DAY_TIME.format(at) : DATE_TIME.format(at)) + whichOfTwo(at);
+    }
+
+    private static String whichOfTwo(ZonedDateTime at) {
+        ZoneRules rules = at.getZone().getRules();
+        return rules.getValidOffsets(at.toLocalDateTime()).size() < 2 ? "" : rules.isDaylightSavings(at.toInstant()) ? " summer time" : " winter time";
     }
 
     /** A time of this studio's clock, said as {@link #time}. */

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import kindveil.studio.work.DiskRoom;
 import kindveil.studio.work.NotFound;
 import kindveil.studio.work.picture.Pictures;
 import kindveil.studio.work.picture.StoredPicture;
@@ -16,8 +17,10 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 class StoredPictures implements Pictures {
     private final EntityManager entities;
+    private final DiskRoom room;
 
-    StoredPictures(EntityManager entities) {
+    StoredPictures(EntityManager entities, DiskRoom room) {
+        this.room = room;
         this.entities = entities;
     }
 
@@ -66,6 +69,9 @@ class StoredPictures implements Pictures {
 
     @Override
     public void keepPreview(UUID id, byte[] previewPng) {
+        if (!room.isThereFor(previewPng.length)) {
+            return;
+        }
         entities.createQuery("update PictureEntity p set p.previewPng = :png where p.id = :id").setParameter("png", previewPng).setParameter("id", id).executeUpdate();
     }
 }

@@ -27,15 +27,29 @@ class SayTest {
     private static final ZoneId ZONE = ZoneId.of("Europe/Vienna");
 
     private static Say say(UnitSystem units) {
+        return say(units, NOW);
+    }
+
+    private static Say say(UnitSystem units, Instant now) {
         Rooms rooms = mock(Rooms.class);
-        when(rooms.now()).thenReturn(new StudioRoom(0, 21.4, 48, units, NOW));
-        return new Say(rooms, Clock.fixed(NOW, ZONE), ZONE);
+        when(rooms.now()).thenReturn(new StudioRoom(0, 21.4, 48, units, now));
+        return new Say(rooms, Clock.fixed(now, ZONE), ZONE);
     }
 
     @ParameterizedTest
     @CsvSource({"0,18:48", "52,19:40", "900,Fri 09:48", "-1440,Wed 18:48", "14400,'15 Mar, 18:48'"})
     void time_nearAndFar_saysAsMuchAsIsNeeded(long minutes, String words) {
         assertEquals(words, say(UnitSystem.METRIC).time(NOW.plus(Duration.ofMinutes(minutes))));
+    }
+
+    /** Half an hour before the clocks go forward, and before they go back: what is 40 minutes off is 40 minutes off. */
+    @ParameterizedTest
+    @CsvSource({"2026-03-29T00:30:00Z,40,03:10,in 40 min", "2026-10-25T00:30:00Z,-40,01:50,40 min ago", "2026-10-25T00:30:00Z,10,02:40 summer time,in 10 min",
+            "2026-10-25T00:30:00Z,40,02:10 winter time,in 40 min", "2026-10-25T00:30:00Z,100,03:10,in 100 min", "2026-10-24T12:00:00Z,790,Sun 02:10 winter time,in 13 h 10"})
+    void time_overDaylightSaving_saysTheWallClockAndWhichOfTwo(Instant now, long minutes, String words, String away) {
+        Say say = say(UnitSystem.METRIC, now);
+        assertEquals(words, say.time(now.plus(Duration.ofMinutes(minutes))));
+        assertEquals(away, say.away(now.plus(Duration.ofMinutes(minutes))));
     }
 
     @ParameterizedTest

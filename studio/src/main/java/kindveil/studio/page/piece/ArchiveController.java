@@ -54,9 +54,12 @@ class ArchiveController {
         }
     }
 
+    /** Those that are chosen; all where none is. */
     @GetMapping("/archive.zip")
-    void all(HttpServletResponse response) throws IOException {
-        send("studio", List.of(), response);
+    void several(@RequestParam(required = false) @Nullable List<UUID> piece, HttpServletResponse response) throws IOException {
+        List<UUID> chosen = piece == null ? List.of() : piece;
+        chosen.forEach(pieces::get);
+        send(chosen.isEmpty() ? "studio" : "pieces", chosen, response);
     }
 
     @GetMapping("/pieces/{id}/archive.zip")
