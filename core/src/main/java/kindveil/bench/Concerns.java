@@ -32,7 +32,7 @@ final class Concerns {
             case Step.Unload s -> List.of();
             case Step.Wet s -> List.of();
             case Step.Abrade s -> List.of();
-            case Step.Infuse s -> List.of();
+            case Step.Infuse infuse -> infuse(bench, infuse);
             case Step.Dissolve s -> List.of();
             case Step.Move s -> List.of();
             case Step.Cut s -> List.of();
@@ -69,6 +69,11 @@ final class Concerns {
             found.add(new Concern(Grade.CARE, step.onto(), "Matte over matte goes milky.", "Build with gloss and finish with matte."));
         }
         return found;
+    }
+
+    private static List<Concern> infuse(Bench bench, Step.Infuse step) {
+        boolean page = step.face().equals(Face.SUPPORT_FRONT) && bench.supportIs(Support.Trait.BOUND) && step.agent().is(Trait.OILY);
+        return page ? List.of(new Concern(Grade.POOR, step.face(), "Oil creeps through a bound page and stains its neighbours.", "Clear it with a thin coat of gloss medium instead.")) : List.of();
     }
 
     private static List<Concern> join(Bench bench, Step.Join step) {

@@ -92,6 +92,11 @@ public sealed interface Layer {
             return mask.hand();
         }
 
+        /** Whether it is printed in colours: a black and white picture is printed black. */
+        public boolean inColours() {
+            return print.inColours() && colourShare > 0;
+        }
+
         @Override
         public Layer turned() {
             return new Image(print, toner, mask.turned(), colourShare, coverage);

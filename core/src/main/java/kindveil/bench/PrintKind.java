@@ -1,5 +1,6 @@
 package kindveil.bench;
 
+import kindveil.light.Inks;
 import kindveil.product.Release;
 
 /** What made the print, on which sheet, and what follows from both. Transmittances are one-way, of a solid dark (assumed). */
@@ -7,16 +8,17 @@ public enum PrintKind {
     GOOD_TONER("laser print, strong blacks", Ink.TONER, Sheet.COPY_PAPER, 0.2),
     PHOTOCOPY("photocopy", Ink.TONER, Sheet.COPY_PAPER, 0.2),
     WEAK_TONER("laser print, weak single run", Ink.TONER, Sheet.COPY_PAPER, 0.45),
-    DYE_INKJET("inkjet, dye ink on plain paper", Ink.DYE, Sheet.COPY_PAPER, 0.3),
-    PIGMENT_INKJET("inkjet, pigment ink on plain paper", Ink.PIGMENT, Sheet.COPY_PAPER, 0.25),
-    MIXED_INKJET("inkjet, pigment black and dye colours on plain paper", Ink.MIXED, Sheet.COPY_PAPER, 0.28),
-    MAGAZINE("page of an uncoated magazine or newspaper", Ink.PRINTERS, Sheet.MAGAZINE, 0.35),
-    COATED_MAGAZINE("page of a shiny magazine", Ink.PRINTERS, Sheet.COATED_MAGAZINE, 0.3),
-    FILM_PIGMENT("pigment inkjet on coated film", Ink.PIGMENT, Sheet.COATED_FILM, 0.2),
-    FILM_DYE("dye inkjet on coated film", Ink.DYE, Sheet.COATED_FILM, 0.28),
-    FILM_MIXED("mixed inkjet on coated film", Ink.MIXED, Sheet.COATED_FILM, 0.24),
+    COLOUR_TONER("laser print in colours", Ink.TONER, Sheet.COPY_PAPER, coloured(1, 0.2, Inks.WHITE)),
+    DYE_INKJET("inkjet, dye ink on plain paper", Ink.DYE, Sheet.COPY_PAPER, coloured(0.8, 0.3, Inks.WHITE)),
+    PIGMENT_INKJET("inkjet, pigment ink on plain paper", Ink.PIGMENT, Sheet.COPY_PAPER, coloured(0.85, 0.25, Inks.WHITE)),
+    MIXED_INKJET("inkjet, pigment black and dye colours on plain paper", Ink.MIXED, Sheet.COPY_PAPER, coloured(0.8, 0.28, Inks.WHITE)),
+    MAGAZINE("page of an uncoated magazine or newspaper", Ink.PRINTERS, Sheet.MAGAZINE, coloured(0.75, 0.35, 84)),
+    COATED_MAGAZINE("page of a shiny magazine", Ink.PRINTERS, Sheet.COATED_MAGAZINE, coloured(0.95, 0.3, 91)),
+    FILM_PIGMENT("pigment inkjet on coated film", Ink.PIGMENT, Sheet.COATED_FILM, coloured(1.15, 0.2, Inks.WHITE)),
+    FILM_DYE("dye inkjet on coated film", Ink.DYE, Sheet.COATED_FILM, coloured(1.25, 0.28, Inks.WHITE)),
+    FILM_MIXED("mixed inkjet on coated film", Ink.MIXED, Sheet.COATED_FILM, coloured(1.2, 0.24, Inks.WHITE)),
     TISSUE_TONER("laser print on tissue", Ink.TONER, Sheet.TISSUE, 0.3),
-    DYE_SUBLIMATION("dye-sublimation photo print", Ink.SUBLIMED, Sheet.PHOTO_PAPER, 0.15);
+    DYE_SUBLIMATION("dye-sublimation photo print", Ink.SUBLIMED, Sheet.PHOTO_PAPER, coloured(1.3, 0.15, Inks.WHITE));
 
     /** What the image is made of. */
     public enum Ink {
@@ -29,13 +31,26 @@ public enum PrintKind {
     private final String words;
     private final Ink ink;
     private final Sheet sheet;
-    private final double transmittance;
+    private final Inks inks;
 
-    PrintKind(String words, Ink ink, Sheet sheet, double transmittance) {
+    PrintKind(String words, Ink ink, Sheet sheet, double black) {
+        this(words, ink, sheet, Inks.black(black));
+    }
+
+    PrintKind(String words, Ink ink, Sheet sheet, Inks inks) {
         this.words = words;
         this.ink = ink;
         this.sheet = sheet;
-        this.transmittance = transmittance;
+        this.inks = inks;
+    }
+
+    private static Inks coloured(double density, double black, double paper) {
+        return new Inks(true, density, black, paper);
+    }
+
+    /** What it is printed with, on its own white (assumed, until a patch strip of that machine says more). */
+    public Inks inks() {
+        return inks;
     }
 
     public String words() {
@@ -87,9 +102,9 @@ public enum PrintKind {
         };
     }
 
-    /** Whether it prints in colours; a toner copy is taken as black. */
+    /** Whether it prints in colours, or in black alone. */
     public boolean inColours() {
-        return ink != Ink.TONER;
+        return inks.coloured();
     }
 
     /** What becomes of the colours of a picture of which {@code share} is coloured, 0 to 1. */
@@ -99,7 +114,7 @@ public enum PrintKind {
         }
         String coloured = Math.round(share * 100) + " % of it is coloured";
         return switch (ink) {
-            case TONER -> coloured + ": printed black, only its light and dark is kept.";
+            case TONER -> coloured + (inks.coloured() ? ": toner holds its colours." : ": printed black, only its light and dark is kept.");
             case PRINTERS -> coloured + ": printer's ink carries its colours.";
             case SUBLIMED -> coloured + ": the dye layer carries its colours.";
             case PIGMENT -> coloured + ": pigment holds its colours" + (sheet == Sheet.COATED_FILM ? "." : ", once it is fixed.");
@@ -122,6 +137,6 @@ public enum PrintKind {
 
     /** One-way transmittance of its solid dark. */
     public double transmittance() {
-        return transmittance;
+        return inks.black();
     }
 }

@@ -13,6 +13,8 @@ import kindveil.bench.Step.Bath;
 import kindveil.bench.ThingKind;
 import kindveil.bench.Tool;
 import kindveil.drying.Stage;
+import kindveil.light.Hiding;
+import kindveil.light.Paint;
 import kindveil.measure.Preset;
 import kindveil.measure.Provenance;
 import kindveil.way.Brief;
@@ -36,6 +38,7 @@ final class OpaqueBackedLay implements Way {
     private static final Choice GLAZE = new Choice("glaze", "Glazes over it", List.of(
             new Option("none", "none", "done sooner", "black and white"),
             new Option("glazed", "watery transparent glazes", "colour over the drawing", "needs the tooth of a varnish")));
+    private static final double OPAQUE_COAT = 80;
     private static final WayCard CARD = WayCard.transfer("opaque-backed-lay", "Opaque-backed lay")
             .does("Opaque paint on the face of the print, exactly over the part that must block the ground; laid into medium, the surround stays see-through.")
             .softens(0.2).print(PrintKind.GOOD_TONER)
@@ -58,9 +61,17 @@ final class OpaqueBackedLay implements Way {
     @Override
     public List<Dial> dials(Brief brief) {
         return List.of(
-                new Dial("coats", "opaque coats", Preset.assumed(3, 2, 4, "coats"), 1, 8, "The ground shows through.", "A thick edge stands up."),
-                new Dial("opaque", "each opaque coat, wet", Preset.assumed(80, 60, 100, "µm"), 30, 160, "The ground shows through.", "Ridges at the contour."),
+                new Dial("coats", "opaque coats", needed(brief), 1, Hiding.MOST, "The ground shows through.", "A thick edge stands up."),
+                new Dial("opaque", "each opaque coat, wet", Preset.assumed(OPAQUE_COAT, 60, 100, "µm"), 30, 160, "The ground shows through.", "Ridges at the contour."),
                 new Dial("bed", "bed, wet", Preset.assumed(120, 100, 150, "µm"), 60, 250, "It lifts in stripes.", "The print slides."));
+    }
+
+    /** As many as hide a black and a white ground from a glance, in this colour and of this thickness. */
+    private Preset needed(Brief brief) {
+        double wet = Math.clamp(brief.settings().dials().getOrDefault("opaque", OPAQUE_COAT), 30, 160);
+        int coats = Hiding.of(new Paint(coloured(brief, "backing"), Paint.Opacity.OPAQUE), wet / OPAQUE_COAT).atAGlance();
+        int usual = coats == 0 ? Hiding.MOST : coats;
+        return new Preset(usual, Math.max(1, usual - 1), Math.min(Hiding.MOST, usual + 1), "coats", Provenance.DERIVED);
     }
 
     @Override

@@ -75,19 +75,6 @@ public final class Plane {
         return top * (1 - v) + foot * v;
     }
 
-    /** How much detail it has: the sum of its squared differences across and down. */
-    public double detail() {
-        double sum = 0;
-        for (int y = 0; y < height - 1; y++) {
-            for (int x = 0; x < width - 1; x++) {
-                double across = at(x + 1, y) - at(x, y);
-                double down = at(x, y + 1) - at(x, y);
-                sum += across * across + down * down;
-            }
-        }
-        return sum;
-    }
-
     /** Whether any value is above {@code limit}. */
     public boolean anyAbove(float limit) {
         for (float value : values) {
@@ -106,12 +93,12 @@ public final class Plane {
         });
     }
 
-    /** The same picture seen in a mirror. */
     /** What it takes in memory. */
     public int bytes() {
         return Float.BYTES * width * height;
     }
 
+    /** The same picture seen in a mirror. */
     public Plane mirrored() {
         return compute(width, height, (x, y) -> at(width - 1 - x, y));
     }

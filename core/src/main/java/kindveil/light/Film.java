@@ -10,6 +10,7 @@ package kindveil.light;
  * Layers add by R + T²Rg/(1−R·Rg) (Kubelka 1954).
  */
 public final class Film {
+    private static final double THICK = 300;
     private final Spectrum reflectance;
     private final Spectrum transmittance;
 
@@ -28,7 +29,12 @@ public final class Film {
             if (!(kx >= 0 && sx >= 0)) {
                 throw new IllegalArgumentException("Impossible state: a film of absorption %s and scattering %s.".formatted(kx, sx));
             }
-            double root = Math.min(300, Math.sqrt(kx * (kx + 2 * sx)));
+            double root = Math.sqrt(kx * (kx + 2 * sx));
+            if (root > THICK) {
+                // sinh and cosh are one by now, and nothing comes through
+                r[i] = sx / (sx + kx + root);
+                continue;
+            }
             double sinhc = root < 1e-6 ? 1 : Math.sinh(root) / root;
             double below = (sx + kx) * sinhc + Math.cosh(root);
             r[i] = sx * sinhc / below;

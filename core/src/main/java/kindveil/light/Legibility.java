@@ -64,15 +64,25 @@ public record Legibility(double survivingShare, int edges) {
 
         /** How many of them are still seen in a look of the same size, from a distance. */
         public Legibility in(Picture seen, double metres) {
+            int kept = from.length - drowned(seen, metres).length;
+            return new Legibility(from.length == 0 ? 1 : kept / (double) from.length, from.length);
+        }
+
+        /** Where those that are no longer seen end: 1 there, 0 elsewhere. */
+        public Plane lost(Picture seen, double metres) {
+            float[] lost = new float[seen.width() * seen.height()];
+            for (int edge : drowned(seen, metres)) {
+                lost[from[edge]] = 1;
+                lost[to[edge]] = 1;
+            }
+            return Plane.of(seen.width(), seen.height(), lost);
+        }
+
+        /** Which of them are no longer seen. */
+        private int[] drowned(Picture seen, double metres) {
             Picture blurred = seen.each(plane -> plane.blurred(eyeBlurMillimetres(metres) / millimetresPerPixel));
             @Nullable Lab[] labs = new Lab[seen.width() * seen.height()];
-            int kept = 0;
-            for (int i = 0; i < from.length; i++) {
-                if (ColourDifference.between(lab(blurred, labs, from[i]), lab(blurred, labs, to[i])) >= SEEN_EDGE) {
-                    kept++;
-                }
-            }
-            return new Legibility(from.length == 0 ? 1 : kept / (double) from.length, from.length);
+            return IntStream.range(0, from.length).filter(i -> ColourDifference.between(lab(blurred, labs, from[i]), lab(blurred, labs, to[i])) < SEEN_EDGE).toArray();
         }
 
         private static Lab lab(Picture picture, @Nullable Lab[] labs, int at) {

@@ -56,7 +56,7 @@ public record Look(List<MaskedFilms> veils, List<Surface> surfaces, List<Film> o
             for (int state = 0; state < surfaces.size(); state++) {
                 double there = surfaces.get(state) != surface ? 0 : veils.isEmpty() ? 1 : veils.getLast().share(state, coverages);
                 if (there > 0) {
-                    Spectrum folded = veils.isEmpty() ? inner : MaskedFilms.folded(inner, veils.getLast().states().get(state));
+                    Spectrum folded = veils.isEmpty() ? inner : veils.getLast().under(MaskedFilms.folded(inner, veils.getLast().states().get(state)), coverages);
                     under = under.with(folded, (sum, r) -> sum + there * r);
                     share += there;
                 }
@@ -98,15 +98,15 @@ public record Look(List<MaskedFilms> veils, List<Surface> surfaces, List<Film> o
     }
 
     /** A veil made ready for a picture: the states that can be somewhere in it. */
-    private record Ready(MaskedFilms veil, int[] states, List<MaskedFilms.Composite> composites) {
+    private record Ready(MaskedFilms veil, int[] states, List<MaskedFilms.Composite> composites, List<MaskedFilms.InkDots> inks) {
         static Ready of(MaskedFilms veil, boolean[] somewhere) {
             int[] states = IntStream.range(0, veil.states().size()).filter(state -> !veil.impossible(state, somewhere)).toArray();
             List<MaskedFilms.Composite> all = veil.composites();
-            return new Ready(veil, states, Arrays.stream(states).mapToObj(all::get).toList());
+            return new Ready(veil, states, Arrays.stream(states).mapToObj(all::get).toList(), veil.inks().stream().filter(dots -> somewhere[dots.mask()]).toList());
         }
 
         boolean clear() {
-            return states.length == 1 && composites.getFirst().clear();
+            return states.length == 1 && composites.getFirst().clear() && inks.isEmpty();
         }
     }
 
@@ -180,6 +180,21 @@ public record Look(List<MaskedFilms> veils, List<Surface> surfaces, List<Film> o
                 for (int band = 0; band < Spectrum.BANDS; band++) {
                     film(film.top()[band], film.squared()[band], film.bottom()[band], below[band], share, next[band], n);
                 }
+            }
+            for (MaskedFilms.InkDots dots : layer.inks()) {
+                for (int i = 0; i < n; i++) {
+                    share[i] = coverages.get(dots.mask()).at(x + i, y);
+                }
+                for (int band = 0; band < Spectrum.BANDS; band++) {
+                    double through = dots.solid().at(band);
+                    dots((float) (1 - through * through), share, next[band], n);
+                }
+            }
+        }
+
+        private static void dots(float taken, float[] share, float[] light, int n) {
+            for (int i = 0; i < n; i++) {
+                light[i] *= 1 - share[i] * taken;
             }
         }
 

@@ -9,23 +9,41 @@ import java.util.List;
  * <p>However many films it has, what a veil does to light is one composite film for each combination of its masks: the films
  * added by Kubelka (1954), R = a + t²Rg/(1 − b·Rg). So the cost of a look is the sum of its veils' and not their product.
  *
+ * <p>Inks of a print in colours lie uppermost in their veil, as dots that know nothing of each other: the mean over all their
+ * overlaps (Neugebauer 1937) is the product of each ink's own mean, so that each costs one multiplication.
+ *
  * @param masks which coverages it depends on, in the order of its states' bits
  * @param states films from below upwards for each combination: state {@code s} has mask {@code i} where bit {@code i} is set
+ * @param inks over all of them
  */
-public record MaskedFilms(List<Integer> masks, List<List<Film>> states) {
+public record MaskedFilms(List<Integer> masks, List<List<Film>> states, List<InkDots> inks) {
     private static final int MOST_MASKS = 8;
 
     public MaskedFilms {
         masks = List.copyOf(masks);
+        inks = List.copyOf(inks);
         states = states.stream().map(List::copyOf).toList();
         if (masks.size() > MOST_MASKS || states.size() != 1 << masks.size()) {
             throw new IllegalArgumentException("Impossible state: %d states of a veil with %d masks.".formatted(states.size(), masks.size()));
         }
     }
 
+    /** Without inks in colours. */
+    public MaskedFilms(List<Integer> masks, List<List<Film>> states) {
+        this(masks, states, List.of());
+    }
+
     /** Without masks: the same everywhere. */
     public static MaskedFilms even(List<Film> films) {
         return new MaskedFilms(List.of(), List.of(films));
+    }
+
+    /** Dots of one ink. @param mask which coverage; @param solid what a solid lets through, one way */
+    public record InkDots(int mask, Spectrum solid) {
+        /** What is left of light that goes through them and back, where they cover so much. */
+        Spectrum left(double coverage) {
+            return solid.map(t -> 1 - coverage * (1 - t * t));
+        }
     }
 
     /** Share of a state where each mask covers so much (Demichel 1924). @param coverages of all masks of the look */
@@ -98,7 +116,16 @@ public record MaskedFilms(List<Integer> masks, List<List<Film>> states) {
                 sum = sum.with(folded(below, states.get(state)), (s, seen) -> s + share * seen);
             }
         }
-        return sum;
+        return under(sum, coverages);
+    }
+
+    /** What its inks leave of light from below. */
+    Spectrum under(Spectrum below, double[] coverages) {
+        Spectrum left = below;
+        for (InkDots dots : inks) {
+            left = left.with(dots.left(coverages[dots.mask()]), (r, share) -> r * share);
+        }
+        return left;
     }
 
     static Spectrum folded(Spectrum below, List<Film> films) {

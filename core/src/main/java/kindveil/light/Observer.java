@@ -61,6 +61,19 @@ final class Observer {
         return Lab.ofXyz(weigh(X, s), weigh(Y, s), weigh(Z, s));
     }
 
+    /** Of one number for each band. */
+    static Lab lab(double[] bands) {
+        double x = 0;
+        double y = 0;
+        double z = 0;
+        for (int i = 0; i < Spectrum.BANDS; i++) {
+            x += X[i] * bands[i];
+            y += Y[i] * bands[i];
+            z += Z[i] * bands[i];
+        }
+        return Lab.ofXyz(x, y, z);
+    }
+
     static double luminance(Spectrum s) {
         return weigh(Y, s);
     }

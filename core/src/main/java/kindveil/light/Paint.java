@@ -4,7 +4,7 @@ package kindveil.light;
  * A pigmented coat, from its masstone and how far one ordinary coat hides.
  *
  * <p>K/S = (1−R∞)²/(2R∞) of the inner masstone (Kubelka &amp; Munk 1931); SX of one ordinary coat (assumed):
- * opaque 2.5, semi-opaque 1.2, semi-transparent 0.4, transparent 0.05. Metallics are a face-on average.
+ * opaque 3.5, semi-opaque 1.2, semi-transparent 0.4, transparent 0.05. Metallics are a face-on average.
  *
  * @param masstone its colour in full thickness, judged from outside
  */
@@ -13,7 +13,7 @@ public record Paint(Colour masstone, Opacity opacity) {
 
     /** How far one coat hides; the scattering power SX of it. */
     public enum Opacity {
-        OPAQUE("opaque", 2.5), SEMI_OPAQUE("semi-opaque", 1.2), SEMI_TRANSPARENT("semi-transparent", 0.4), TRANSPARENT("transparent", 0.05);
+        OPAQUE("opaque", 3.5), SEMI_OPAQUE("semi-opaque", 1.2), SEMI_TRANSPARENT("semi-transparent", 0.4), TRANSPARENT("transparent", 0.05);
 
         private final String words;
         private final double scatteringPower;

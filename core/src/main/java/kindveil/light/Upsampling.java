@@ -55,41 +55,8 @@ public final class Upsampling {
             double[] there = residual(moved, target);
             jacobian[k] = new double[] {(there[0] - residual[0]) / 1e-4, (there[1] - residual[1]) / 1e-4, (there[2] - residual[2]) / 1e-4};
         }
-        double[][] normal = new double[3][3];
-        double[] gradient = new double[3];
-        double trace = 0;
-        for (int i = 0; i < 3; i++) {
-            for (int j = 0; j < 3; j++) {
-                normal[i][j] = dot(jacobian[i], jacobian[j]);
-            }
-            gradient[i] = dot(jacobian[i], residual);
-            trace += normal[i][i];
-        }
-        for (int i = 0; i < 3; i++) {
-            normal[i][i] += damping * (trace / 3 + 1e-9);
-        }
-        double[] change = solve(normal, gradient);
+        double[] change = LeastSquares.step(jacobian, residual, damping);
         return new double[] {c[0] - change[0], c[1] - change[1], c[2] - change[2]};
-    }
-
-    /** Cramer's rule; the damped normal matrix is never singular. */
-    private static double[] solve(double[][] m, double[] v) {
-        double whole = determinant(m[0], m[1], m[2]);
-        return new double[] {determinant(column(m, v, 0)) / whole, determinant(column(m, v, 1)) / whole,
-            determinant(column(m, v, 2)) / whole};
-    }
-
-    private static double[][] column(double[][] m, double[] v, int index) {
-        double[][] out = {m[0].clone(), m[1].clone(), m[2].clone()};
-        for (int row = 0; row < 3; row++) {
-            out[row][index] = v[row];
-        }
-        return out;
-    }
-
-    private static double determinant(double[]... r) {
-        return r[0][0] * (r[1][1] * r[2][2] - r[1][2] * r[2][1]) - r[0][1] * (r[1][0] * r[2][2] - r[1][2] * r[2][0])
-                + r[0][2] * (r[1][0] * r[2][1] - r[1][1] * r[2][0]);
     }
 
     private static double[] residual(double[] c, Lab target) {
@@ -106,10 +73,6 @@ public final class Upsampling {
     }
 
     private static double squared(double[] r) {
-        return dot(r, r);
-    }
-
-    private static double dot(double[] a, double[] b) {
-        return a[0] * b[0] + a[1] * b[1] + a[2] * b[2];
+        return LeastSquares.dot(r, r);
     }
 }

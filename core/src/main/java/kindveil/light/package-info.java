@@ -8,10 +8,14 @@
  * <p><b>How a stack is folded:</b>
  * <ol>
  * <li>the ground's outer colour becomes a spectrum ({@link kindveil.light.Upsampling});</li>
- * <li>the surface over the bare ground is taken off ({@link kindveil.light.Surface#beneath});</li>
+ * <li>the surface over the bare ground is taken off ({@link kindveil.light.Surface});</li>
  * <li>each film adds by two-flux theory, each surface by Saunderson's correction, in order;</li>
  * <li>the spectrum is weighted to XYZ under D65, 2° observer, 400–700 nm in 10 nm bands.</li>
  * </ol>
+ *
+ * <p><b>A print</b> ({@link kindveil.light.Inks}) is up to four coverages. {@link kindveil.light.Separation} finds them by inverting
+ * what is seen of those inks on that print's own paper; {@link kindveil.light.Tone} is the same for black alone, and the only place
+ * that says what a tone covers. In a look each ink is a mask of dots over its veil ({@link kindveil.light.MaskedFilms}).
  *
  * <p><b>A valid stack</b> ({@link kindveil.light.Stack}):
  * <ol>
@@ -20,7 +24,7 @@
  * </ol>
  *
  * <p>Sources: Kubelka &amp; Munk (1931); Kubelka (1948); Saunderson (1942); Wyman, Sloan &amp; Shirley (2013);
- * Jakob &amp; Hanika (2019); Sharma, Wu &amp; Dalal (2005). Where it stops being true: gloss seen at the mirror
+ * Jakob &amp; Hanika (2019); Demichel (1924); Neugebauer (1937); Sharma, Wu &amp; Dalal (2005). Where it stops being true: gloss seen at the mirror
  * angle, films thinner than a wavelength, metallics, and light leaking sideways inside a thick ground.
  */
 package kindveil.light;

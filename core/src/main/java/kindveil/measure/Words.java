@@ -12,7 +12,6 @@ public final class Words {
         return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 
-    /** A constant in small letters with hyphens, as addresses, forms and files write it. */
     /** As much of a text as can be shown in a sentence. */
     public static String shown(String text, int most) {
         return text.length() > most ? text.substring(0, most) + "…" : text;
@@ -26,6 +25,7 @@ public final class Words {
         return text;
     }
 
+    /** A constant in small letters with hyphens, as addresses, forms and files write it. */
     public static String token(Enum<?> constant) {
         return token(constant.name());
     }

@@ -3,6 +3,7 @@ package kindveil.reading;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import kindveil.bench.Bench;
 import kindveil.bench.Face;
 import kindveil.bench.Layer;
@@ -16,10 +17,12 @@ import kindveil.bench.Layer.Residue;
 import kindveil.bench.Layer.Undercolour;
 import kindveil.bench.Mask;
 import kindveil.bench.Mask.Part;
+import kindveil.bench.PrintKind;
 import kindveil.light.Colour;
 import kindveil.light.Fibre;
 import kindveil.light.Fibre.Filling;
 import kindveil.light.Film;
+import kindveil.light.ProcessInk;
 import kindveil.light.Look;
 import kindveil.light.Surface;
 import kindveil.light.MaskedFilms;
@@ -34,13 +37,22 @@ import kindveil.measure.Figures;
  * <p>The surface is that of the outermost layer or, where dry fibre lies bare on it, of what lies under the fibre
  * (dull), or of the water on it (gloss). Dry fibre outermost lies outside that surface, in air; fibre shut in behind
  * ink or foil lies inside. Layers of one picture after another are one veil, whose masks are that picture's; what lies
- * everywhere belongs to the veil below it.
+ * everywhere belongs to the veil below it. A picture printed in colours is parted into its inks, which lie uppermost in their veil.
  *
  * @param layers from the eye down, the support's ground last
- * @param masks the parts of pictures that differ from place to place
- * @param look the light through them; its coverages are those of {@code masks}
+ * @param covers what differs from place to place: parts of pictures, and inks of those in colours
+ * @param look the light through them; its coverages are those of {@code covers}
  */
-public record StackReading(List<Seen> layers, List<Mask> masks, Look look) {
+public record StackReading(List<Seen> layers, List<Cover> covers, Look look) {
+    private static final String FOUR_INKS = "in four inks";
+
+    /** What covers more or less of a place. @param mask where a part of a picture lies; @param ink one ink of that picture, or null for all of it */
+    public record Cover(Mask mask, @Nullable ProcessInk ink) {
+        public boolean of(Part part) {
+            return ink == null && mask.part() == part;
+        }
+    }
+
     /** What kind of layer it is, for drawing. */
     public enum Kind {
         FIBRE, TONER, COAT, PAINT, FOIL, SHEET, OIL, GROUND
@@ -63,7 +75,7 @@ public record StackReading(List<Seen> layers, List<Mask> masks, Look look) {
 
     public StackReading {
         layers = List.copyOf(layers);
-        masks = List.copyOf(masks);
+        covers = List.copyOf(covers);
     }
 
     /** Of what lies on the support. */
@@ -73,8 +85,13 @@ public record StackReading(List<Seen> layers, List<Mask> masks, Look look) {
 
     public static StackReading of(Bench bench, Face face) {
         List<Layer> outwards = bench.layers(face).stream().filter(layer -> layer.mask().part() != Part.EDGE).toList();
-        List<Mask> masks = outwards.stream().map(Layer::mask).filter(mask -> mask.part() != Part.ALL).map(StackReading::told).distinct().toList();
-        return new StackReading(outwards.reversed().stream().map(StackReading::seen).toList(), masks, look(outwards, masks));
+        List<Cover> covers = outwards.stream().filter(layer -> layer.mask().part() != Part.ALL).flatMap(StackReading::covers).distinct().toList();
+        return new StackReading(outwards.reversed().stream().map(StackReading::seen).toList(), covers, look(outwards, covers));
+    }
+
+    private static Stream<Cover> covers(Layer layer) {
+        Mask mask = told(layer.mask());
+        return layer instanceof Image image && image.inColours() ? image.print().inks().all().stream().map(ink -> new Cover(mask, ink)) : Stream.of(new Cover(mask, null));
     }
 
     /** The mask a layer's place is told by: lights are where darks are not. */
@@ -82,7 +99,7 @@ public record StackReading(List<Seen> layers, List<Mask> masks, Look look) {
         return new Mask(mask.part() == Part.BACKED ? Part.BACKED : Part.DARKS, mask.hand(), mask.picture());
     }
 
-    private static Look look(List<Layer> outwards, List<Mask> masks) {
+    private static Look look(List<Layer> outwards, List<Cover> masks) {
         int bare = outwards.size();
         while (bare > 0 && outwards.get(bare - 1) instanceof Residue r && r.filling() == Filling.AIR) {
             bare--;
@@ -112,7 +129,7 @@ public record StackReading(List<Seen> layers, List<Mask> masks, Look look) {
         int picture = -1;
         for (Layer layer : outwards) {
             boolean masked = layer.mask().part() != Part.ALL;
-            if (groups.isEmpty() || masked && picture >= 0 && layer.mask().picture() != picture) {
+            if (groups.isEmpty() || masked && picture >= 0 && layer.mask().picture() != picture || groups.getLast().getLast() instanceof Image image && image.inColours()) {
                 groups.add(new ArrayList<>());
             }
             picture = masked ? layer.mask().picture() : picture;
@@ -121,18 +138,24 @@ public record StackReading(List<Seen> layers, List<Mask> masks, Look look) {
         return groups;
     }
 
-    private static MaskedFilms veil(List<Layer> group, List<Mask> masks) {
-        List<Integer> own = group.stream().map(Layer::mask).filter(mask -> mask.part() != Part.ALL).map(mask -> masks.indexOf(told(mask))).distinct().sorted().toList();
-        return new MaskedFilms(own, states(group, own, masks).stream().map(present -> present.stream().flatMap(layer -> film(layer).stream()).toList()).toList());
+    private static MaskedFilms veil(List<Layer> group, List<Cover> covers) {
+        if (!group.isEmpty() && group.getLast() instanceof Image image && image.inColours()) {
+            MaskedFilms below = veil(group.subList(0, group.size() - 1), covers);
+            Mask mask = told(image.mask());
+            return new MaskedFilms(below.masks(), below.states(), image.print().inks().all().stream()
+                    .map(ink -> new MaskedFilms.InkDots(covers.indexOf(new Cover(mask, ink)), image.print().inks().solid(ink))).toList());
+        }
+        List<Integer> own = group.stream().map(Layer::mask).filter(mask -> mask.part() != Part.ALL).map(mask -> covers.indexOf(new Cover(told(mask), null))).distinct().sorted().toList();
+        return new MaskedFilms(own, states(group, own, covers).stream().map(present -> present.stream().flatMap(layer -> film(layer).stream()).toList()).toList());
     }
 
     /** The layers that are there for each combination of a group's masks. */
-    private static List<List<Layer>> states(List<Layer> group, List<Integer> own, List<Mask> masks) {
+    private static List<List<Layer>> states(List<Layer> group, List<Integer> own, List<Cover> masks) {
         List<List<Layer>> states = new ArrayList<>();
         for (int state = 0; state < 1 << own.size(); state++) {
             int now = state;
-            states.add(group.stream().filter(layer -> layer.mask().part() == Part.ALL
-                    || (now >> own.indexOf(masks.indexOf(told(layer.mask()))) & 1) == (layer.mask().part() == Part.LIGHTS ? 0 : 1)).toList());
+            states.add(group.stream().filter(layer -> layer.mask().part() == Part.ALL || layer instanceof Image image && image.inColours()
+                    || (now >> own.indexOf(masks.indexOf(new Cover(told(layer.mask()), null))) & 1) == (layer.mask().part() == Part.LIGHTS ? 0 : 1)).toList());
         }
         return states;
     }
@@ -166,6 +189,7 @@ public record StackReading(List<Seen> layers, List<Mask> masks, Look look) {
     private static Seen seen(Layer layer) {
         Part part = layer.mask().part();
         return switch (layer) {
+            case Image image when image.inColours() -> new Seen(Kind.TONER, inkWords(image), FOUR_INKS, part, 5, null);
             case Image image -> new Seen(Kind.TONER, inkWords(image), "lets " + Figures.rounded(image.toner().transmittance() * 100, 0) + " % through", part, 5, null);
             case Coating coat when coat.product().is(Trait.OILY) -> new Seen(Kind.OIL, Words.capital(coat.product().words()), "fills the fibre", part, 0, null);
             case Coating coat -> new Seen(coat.colour() == null ? Kind.COAT : Kind.PAINT, Words.capital(coat.product().words()),
@@ -198,7 +222,28 @@ public record StackReading(List<Seen> layers, List<Mask> masks, Look look) {
         };
     }
 
-    /** The colour at one place, exactly: {@code coverages} of each mask, 0 to 1, over the ground's colour. */
+    /** The layers at one place, prints in colours with the colour their inks have there on white paper. */
+    public List<Seen> at(List<PrintKind> prints, double... coverages) {
+        List<Seen> there = new ArrayList<>(layers);
+        int at = 0;
+        for (int i = layers.size() - 1; i >= 0; i--) {
+            Seen layer = layers.get(i);
+            if (layer.kind() == Kind.TONER && layer.detail().equals(FOUR_INKS)) {
+                while (at < covers.size() && covers.get(at).ink() == null) {
+                    at++;
+                }
+                int inks = ProcessInk.values().length;
+                if (at + inks <= covers.size()) {
+                    PrintKind print = prints.get(covers.get(at).mask().picture());
+                    there.set(i, new Seen(layer.kind(), layer.name(), layer.detail(), layer.part(), layer.micrometres(), print.inks().colour(java.util.Arrays.copyOfRange(coverages, at, at + inks))));
+                    at += inks;
+                }
+            }
+        }
+        return there;
+    }
+
+    /** The colour at one place, exactly: {@code coverages} of each cover, 0 to 1, over the ground's colour. */
     public Colour at(Colour ground, double... coverages) {
         return look.at(ground, coverages);
     }

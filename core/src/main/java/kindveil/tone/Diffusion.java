@@ -69,6 +69,17 @@ public record Diffusion(double grainMillimetres) implements Treatment {
     }
 
     @Override
+    public boolean screens() {
+        return true;
+    }
+
+    /** Each grain by itself, until half are black and they stand by turns. */
+    @Override
+    public double edge(double share) {
+        return 4 * Math.min(share, 1 - share) / grainMillimetres;
+    }
+
+    @Override
     public boolean blackAndWhite() {
         return true;
     }

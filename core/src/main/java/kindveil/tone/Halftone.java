@@ -109,6 +109,17 @@ public record Halftone(Shape shape, double degrees, double linesPerMillimetre) i
     }
 
     @Override
+    public boolean screens() {
+        return true;
+    }
+
+    /** A cell half black has the sides of a square on its corner, of fewer where less or more is black; a line always has two. */
+    @Override
+    public double edge(double share) {
+        return linesPerMillimetre * (shape == Shape.DOT ? 2 * Math.sqrt(2) * 4 * share * (1 - share) : 2);
+    }
+
+    @Override
     public boolean blackAndWhite() {
         return true;
     }

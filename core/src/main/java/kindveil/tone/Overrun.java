@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import kindveil.image.Plane;
-import kindveil.light.Toner;
+import kindveil.light.Inks;
+import kindveil.light.Tone;
+import kindveil.measure.Length;
 import kindveil.measure.UnusableValue;
 
 /**
@@ -52,6 +54,7 @@ public record Overrun(int runs, double once) {
 
     /** Light that comes back through all runs off a white sheet, from 0 where all are solid to 1 where none lies. */
     private Plane seen(List<Plane> laid) {
+        Tone tone = Tone.of(Inks.black(once));
         float solid = (float) (once * once);
         float least = (float) Math.pow(solid, laid.size());
         Plane first = laid.getFirst();
@@ -59,7 +62,7 @@ public record Overrun(int runs, double once) {
             for (int x = 0; x < first.width(); x++) {
                 float light = 1;
                 for (Plane run : laid) {
-                    light *= 1 - Toner.coverage(run.at(x, y)) * (1 - solid);
+                    light *= 1 - tone.coverage(run.at(x, y)) * (1 - solid);
                 }
                 out[from + x] = (light - least) / (1 - least);
             }
@@ -67,14 +70,14 @@ public record Overrun(int runs, double once) {
     }
 
     /** Share of the detail that running it over itself takes, 0 to 1: the mean of a few sheets, against runs that all lie right. */
-    public double detailLost(Plane luminance, double pixelsPerMillimetre) {
+    public double detailLost(Plane luminance, Length printedWidth) {
         if (runs == 1) {
             return 0;
         }
-        double before = seen(java.util.Collections.nCopies(runs, luminance)).detail();
         double lost = 0;
         for (int trial = 0; trial < TRIALS; trial++) {
-            lost += before < 1e-9 ? 0 : Math.clamp(1 - seen(laid(luminance, pixelsPerMillimetre, trial)).detail() / before, 0, 1);
+            int seed = trial;
+            lost += Detail.of(luminance, printedWidth, (plane, scale) -> seen(java.util.Collections.nCopies(runs, plane)), (plane, scale) -> seen(laid(plane, scale, seed))).atRisk();
         }
         return lost / TRIALS;
     }

@@ -2,19 +2,23 @@ package kindveil.tone;
 
 import java.util.ArrayList;
 import java.util.List;
+import kindveil.image.Picture;
 import kindveil.image.Plane;
 import kindveil.light.Lab;
-import kindveil.light.Toner;
+import kindveil.light.Inks;
+import kindveil.light.Separation;
+import kindveil.light.Tone;
 import kindveil.measure.Figures;
 import kindveil.measure.Length;
 import kindveil.measure.UnitSystem;
 import kindveil.tone.Verdict.Grade;
 import kindveil.tone.Verdict.Reason;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A source read for a way at a size.
  *
- * @param detailAtRisk share of squared gradient the softening takes, 0 to 1
+ * @param detail contrast by the size of marks on the print, and what the softening takes of it
  * @param finestLine width below which a tenth of the dark lies, on the print
  * @param heldLine the finest line the way holds: 2.4 σ, the full width at half height of what softens it
  * @param coverage share of the print that toner covers, 0 to 1
@@ -22,31 +26,35 @@ import kindveil.tone.Verdict.Reason;
  * @param carrying share of the picture that carries as solid or stays clear, times how well darks part from
  *     lights, 0 to 1: the one figure treatments are compared by
  */
-public record SourceReading(Resolution resolution, Histogram tones, Histogram.Threshold threshold, double detailAtRisk,
+public record SourceReading(Resolution resolution, Histogram tones, Histogram.Threshold threshold, Detail detail,
         Length finestLine, Length heldLine, double coverage, double edge, double carrying, Verdict verdict) {
     private static final double HELD = 2.4;
     private static final double BORDER_SHARE = 0.012;
     private static final double HARD_EDGE = 0.25;
+    /** Above this a solid is too grey to carry (assumed). */
+    private static final double WEAK_BLACK = 38;
+    private static final double WEAK_COLOURS = 0.5;
 
     /**
      * @param luminance the picture as it would be printed, at working size
      * @param pixelsAcross the width of the source itself
      * @param softening the way's Gaussian σ on the support
+     * @param inks of the print
+     * @param inColours the picture in its colours, small, where it is printed in them
      */
-    public static SourceReading of(Plane luminance, int pixelsAcross, Length printedWidth, Length softening) {
+    public static SourceReading of(Plane luminance, int pixelsAcross, Length printedWidth, Length softening, Inks inks, @Nullable Picture inColours) {
         Resolution resolution = Resolution.of(pixelsAcross, printedWidth);
         Histogram tones = Histogram.of(luminance);
         Histogram.Threshold threshold = tones.threshold();
-        double sigma = softening.millimetres() / printedWidth.millimetres() * luminance.width();
-        double atRisk = detailAtRisk(luminance, sigma);
+        Detail detail = Detail.softened(luminance, printedWidth, softening);
         double carrying = carrying(tones);
         double millimetresPerPixel = printedWidth.millimetres() / luminance.width();
         Length finest = Length.ofMillimetres(Lines.finest(luminance, Lab.luminanceOf(Math.max(1, threshold.lightness()))) * millimetresPerPixel);
         Length held = Length.ofMillimetres(HELD * softening.millimetres());
-        double coverage = luminance.map(Toner::coverage).mean();
+        double coverage = luminance.map(Tone.of(inks)::coverage).mean();
         double edge = edge(luminance);
-        Verdict verdict = judge(resolution, tones, threshold, atRisk, pixelsAcross, finest, held, edge);
-        return new SourceReading(resolution, tones, threshold, atRisk, finest, held, coverage, edge, carrying, verdict);
+        Verdict verdict = judge(resolution, tones, threshold, detail, pixelsAcross, finest, held, edge, printed(inks, inColours));
+        return new SourceReading(resolution, tones, threshold, detail, finest, held, coverage, edge, carrying, verdict);
     }
 
     /** Share that carries as solid or stays clear, times how well darks part from lights. */
@@ -74,38 +82,33 @@ public record SourceReading(Resolution resolution, Histogram tones, Histogram.Th
         return dark / (double) all;
     }
 
-    /** Where detail goes soft: the share of each place's gradient that the softening takes, weighed by how strong it was, 0 to 1. */
-    public static Plane riskMap(Plane luminance, Length printedWidth, Length softening) {
-        double sigma = softening.millimetres() / printedWidth.millimetres() * luminance.width();
-        Plane soft = luminance.blurred(sigma);
-        return Plane.compute(luminance.width(), luminance.height(), (x, y) -> {
-            float before = gradient(luminance, x, y);
-            float after = gradient(soft, x, y);
-            return before < 0.02f ? 0 : Math.clamp((before - after) / Math.max(before, 0.25f), 0, 1);
-        }).blurred(Math.max(0.5, sigma));
-    }
-
-    private static float gradient(Plane plane, int x, int y) {
-        float across = plane.atClamped(x + 1, y) - plane.at(x, y);
-        float down = plane.atClamped(x, y + 1) - plane.at(x, y);
-        return (float) Math.sqrt(across * across + down * down);
-    }
-
-    static double detailAtRisk(Plane luminance, double sigmaPixels) {
-        double before = luminance.detail();
-        return before < 1e-12 ? 0 : Math.clamp(1 - luminance.blurred(sigmaPixels).detail() / before, 0, 1);
-    }
-
-    private static Verdict judge(Resolution resolution, Histogram tones, Histogram.Threshold threshold, double atRisk, int pixels, Length finest, Length held, double edge) {
+    private static Verdict judge(Resolution resolution, Histogram tones, Histogram.Threshold threshold, Detail detail, int pixels, Length finest, Length held, double edge, List<Reason> printed) {
         List<Reason> reasons = new ArrayList<>();
         reasons.add(blacks(tones));
         reasons.add(mids(tones));
         reasons.add(parting(threshold));
         reasons.add(resolved(resolution, pixels));
-        reasons.add(detail(atRisk));
+        reasons.add(detail(detail, held));
         reasons.add(lines(finest, held));
         reasons.add(rectangle(edge));
+        reasons.addAll(printed);
         return Verdict.of(reasons);
+    }
+
+    /** What laying it onto what the print can hold costs it: its blacks, and its strongest colours. */
+    private static List<Reason> printed(Inks inks, @Nullable Picture inColours) {
+        Tone tone = Tone.of(inks);
+        double black = inColours == null ? tone.black() : Separation.of(inks).black();
+        String fact = "black prints at L* %s on a paper of %s".formatted(Figures.rounded(black, 0), Figures.rounded(tone.paper(), 0));
+        Reason blacks = black > WEAK_BLACK ? new Reason(Grade.WITH_CARE, fact, "Its blacks come grey and all tones move closer: run the sheet over itself, or print it on a stronger machine.")
+                : new Reason(Grade.CARRIES, fact, "The tones between are spread evenly over what it holds.");
+        if (inColours == null) {
+            return List.of(blacks);
+        }
+        Separation.Cost cost = Separation.of(inks).cost(inColours);
+        String colours = "its strongest colours keep %s of their strength".formatted(percent(cost.kept()));
+        return List.of(blacks, cost.beyond() < 0.02 ? new Reason(Grade.CARRIES, colours, "This print holds its colours.")
+                : new Reason(cost.kept() < WEAK_COLOURS ? Grade.WITH_CARE : Grade.CARRIES, colours, "%s of it is more colourful than this print holds and is drawn in, its hues kept.".formatted(percent(cost.beyond()))));
     }
 
     private static Reason blacks(Histogram tones) {
@@ -152,12 +155,18 @@ public record SourceReading(Resolution resolution, Histogram tones, Histogram.Th
         return new Reason(resolution.poor() ? Grade.POOR : Grade.WITH_CARE, fact, remedy);
     }
 
-    private static Reason detail(double atRisk) {
-        String fact = percent(atRisk) + " of the finest detail goes soft";
-        if (atRisk > 0.8) {
-            return new Reason(Grade.WITH_CARE, fact, "Fine line and texture will close up: print larger or simplify.");
+    private static Reason detail(Detail detail, Length held) {
+        double atRisk = detail.atRisk();
+        Detail.Band worst = detail.worst();
+        if (atRisk < 0.02) {
+            return new Reason(Grade.CARRIES, percent(atRisk) + " of its contrast goes soft", "What is drawn stays drawn.");
         }
-        return new Reason(Grade.CARRIES, fact, atRisk > 0.45 ? "Edges round off; the forms hold." : "What is drawn will stay drawn.");
+        String fact = "%s of its contrast goes soft, most of it in marks of about %s mm".formatted(percent(atRisk), Figures.plain(worst.millimetres()));
+        String close = "lines under %s (%s in) will close".formatted(held.print(UnitSystem.METRIC), Figures.rounded(held.inches(), 2));
+        if (atRisk > 0.35) {
+            return new Reason(Grade.WITH_CARE, fact, "%s%s: print larger, or simplify.".formatted(close.substring(0, 1).toUpperCase(java.util.Locale.ROOT), close.substring(1)));
+        }
+        return new Reason(Grade.CARRIES, fact, atRisk > 0.1 ? "Edges round off and " + close + "; the forms hold." : "Edges round off a little; what is drawn stays drawn.");
     }
 
     private static Reason lines(Length finest, Length held) {

@@ -25,6 +25,16 @@ public sealed interface Treatment permits Treatment.Levels, Treatment.Posterise,
         return false;
     }
 
+    /** Whether it draws tones as a screen, which is asked for as much black as, its edges grown in print, gives the tone. */
+    default boolean screens() {
+        return false;
+    }
+
+    /** How much edge such a screen has where {@code share} of it is black, 0 to 1: mm to the mm². */
+    default double edge(double share) {
+        return 0;
+    }
+
     /** A word and its numbers, as {@link Treatments#parse} reads them back. */
     String code();
 

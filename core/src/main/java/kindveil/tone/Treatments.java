@@ -6,6 +6,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import kindveil.image.Plane;
+import kindveil.light.Inks;
+import kindveil.light.Tone;
+import kindveil.light.Toner;
 import kindveil.measure.Length;
 import kindveil.measure.UnusableValue;
 import kindveil.tone.Framing.Crop;
@@ -23,6 +26,7 @@ import kindveil.tone.Treatment.Posterise;
 public record Treatments(List<Treatment> list) {
     public static final Treatments NONE = new Treatments(List.of());
     public static final int MOST = 12;
+    private static final Inks GOOD_COPY = Inks.black(Toner.GOOD_COPY.value());
 
     public Treatments {
         list = List.copyOf(list);
@@ -82,17 +86,22 @@ public record Treatments(List<Treatment> list) {
         return value;
     }
 
-    /** All of them, on a picture that is printed so wide when all are done. */
+    /** All of them, on a picture that is printed so wide when all are done, on a good copy. */
     public Plane apply(Plane luminance, Length printedWidth) {
-        return apply(luminance, printedWidth, list.size());
+        return apply(luminance, printedWidth, Tone.of(GOOD_COPY));
+    }
+
+    /** @param tone of the print: a screen is drawn as much darker or lighter as that print needs */
+    public Plane apply(Plane luminance, Length printedWidth, Tone tone) {
+        return apply(luminance, printedWidth, tone, list.size());
     }
 
     /** Only the first {@code count}, as a preview of how far they go. */
-    public Plane apply(Plane luminance, Length printedWidth, int count) {
+    public Plane apply(Plane luminance, Length printedWidth, Tone tone, int count) {
         double pixelsPerMillimetre = size(new Size(luminance.width(), luminance.height())).width() / printedWidth.millimetres();
         Plane plane = luminance;
         for (Treatment treatment : list.subList(0, count)) {
-            plane = treatment.apply(plane, pixelsPerMillimetre);
+            plane = treatment.apply(treatment.screens() ? tone.screened(plane, treatment::edge) : plane, pixelsPerMillimetre);
         }
         return plane;
     }

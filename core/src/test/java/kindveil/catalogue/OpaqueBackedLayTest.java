@@ -24,13 +24,13 @@ class OpaqueBackedLayTest {
     @Test
     void backedParts_lookAlikeOnAnyGround_theSurroundDoesNot() {
         StackReading stack = StackReading.of(LookState.WET.bench(facts.trace, 4));
-        int backed = stack.masks().getFirst().part() == kindveil.bench.Mask.Part.BACKED ? 0 : 1;
+        int backed = stack.covers().getFirst().mask().part() == kindveil.bench.Mask.Part.BACKED ? 0 : 1;
         double[] on = backed == 0 ? new double[] {1, 0} : new double[] {0, 1};
         Colour dark = Colour.parse("g", "#1a1f24");
         Colour light = Colour.parse("g", "#e0d4b8");
         assertTrue(ColourDifference.between(stack.at(dark, on).lab(), stack.at(light, on).lab()) < 5, "three white coats nearly hide what is below");
         assertTrue(ColourDifference.between(stack.at(dark, 0, 0).lab(), stack.at(light, 0, 0).lab()) > 30);
-        assertEquals(2, stack.masks().size());
+        assertEquals(2, stack.covers().size());
     }
 
     @Test

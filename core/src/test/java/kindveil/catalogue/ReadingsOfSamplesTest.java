@@ -62,7 +62,7 @@ class ReadingsOfSamplesTest {
         Colour ground = Colour.parse("g", "#c9b48a");
         for (LookState state : LookState.of(trace)) {
             StackReading stack = StackReading.of(state.bench(trace, trace.plannedPasses()));
-            double light = stack.at(ground, stack.masks().stream().mapToDouble(mask -> 0.5).toArray()).lab().lightness();
+            double light = stack.at(ground, stack.covers().stream().mapToDouble(mask -> 0.5).toArray()).lab().lightness();
             assertTrue(light >= 0 && light <= 100, state + " " + light);
         }
     }

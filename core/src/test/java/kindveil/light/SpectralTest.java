@@ -44,14 +44,6 @@ class SpectralTest {
     }
 
     @Test
-    void coverage_ends_areClearAndSolid() {
-        assertEquals(0, Toner.coverage(1), 1e-6);
-        assertEquals(1, Toner.coverage(0), 1e-6);
-        double midGain = Toner.coverage((float) Srgb.decode(0.5)) - 0.5;
-        assertTrue(midGain >= 0.15 && midGain <= 0.2, "gain " + midGain);
-    }
-
-    @Test
     void toner_opaqueOrNothing_isRefused() {
         assertThrows(UnusableValue.class, () -> new Toner(0));
         assertThrows(UnusableValue.class, () -> new Toner(1));

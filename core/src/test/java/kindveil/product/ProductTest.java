@@ -65,7 +65,7 @@ class ProductTest {
         assertTrue(StackReading.of(own.end()).layers().stream().anyMatch(layer -> layer.name().equalsIgnoreCase("jar of moss")), "in the section");
         Colour white = Colour.parse("w", "#ffffff");
         StackReading stack = StackReading.of(own.end());
-        double[] clear = new double[stack.masks().size()];
+        double[] clear = new double[stack.covers().size()];
         Colour seen = stack.at(white, clear);
         assertTrue(seen.green() > 1.2 * seen.red(), "a green bed shows green: " + seen);
 

@@ -150,7 +150,7 @@ class ReadingTest {
 
     @Test
     void remedies_inkjetAndSolubleGround_nameThePrintOrTheGround() {
-        assertEquals(List.of("Print: laser print, strong blacks", "Print: photocopy", "Print: laser print, weak single run", "Print: page of an uncoated magazine or newspaper"),
+        assertEquals(List.of("Print: laser print, strong blacks", "Print: photocopy", "Print: laser print, weak single run", "Print: laser print in colours", "Print: page of an uncoated magazine or newspaper"),
                 Remedies.of(way, Briefs.sound().with(PrintKind.DYE_INKJET)).stream().map(Remedies::words).toList());
         assertTrue(Remedies.of(way, Briefs.sound().with(Ground.WATER_SOLUBLE)).stream()
                 .map(Remedies::words).toList().containsAll(List.of("Ground: acrylic paint, dry", "The ground: sealed with clear medium first")));

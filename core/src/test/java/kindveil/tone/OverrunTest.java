@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import kindveil.image.Plane;
+import kindveil.measure.Length;
 import kindveil.measure.UnusableValue;
 import org.junit.jupiter.api.Test;
 
@@ -22,7 +23,7 @@ class OverrunTest {
     void laid_once_isThePrintItself() {
         Plane plane = lines(1);
         assertSame(plane, new Overrun(1, WEAK).laid(plane, 20, 5).getFirst());
-        assertEquals(0, new Overrun(1, WEAK).detailLost(plane, 20));
+        assertEquals(0, new Overrun(1, WEAK).detailLost(plane, Length.ofMillimetres(32)));
     }
 
     /** A dark of 45 % lets 20 % through after two runs. */
@@ -59,13 +60,12 @@ class OverrunTest {
 
     @Test
     void detailLost_growsWithFinenessAndLeavesSoftPicturesAlone() {
-        double fine = new Overrun(2, WEAK).detailLost(lines(0.3), 20);
-        double wide = new Overrun(2, WEAK).detailLost(lines(3), 20);
+        double fine = new Overrun(2, WEAK).detailLost(Plane.compute(640, 200, (x, y) -> x % 12 < 6 ? 0 : 1), Length.ofMillimetres(32));
+        double wide = new Overrun(2, WEAK).detailLost(lines(3), Length.ofMillimetres(32));
         assertTrue(fine > 0.1 && fine < 1, String.valueOf(fine));
-        assertTrue(new Overrun(3, WEAK).detailLost(lines(0.3), 20) > 0);
         Plane soft = Plane.compute(640, 200, (x, y) -> (float) (0.45 + 0.4 * Math.sin(x / 60.0)));
-        assertTrue(new Overrun(2, WEAK).detailLost(soft, 20) < 0.05);
-        assertTrue(wide > 0, "edges double whatever the width: " + wide);
+        assertTrue(new Overrun(2, WEAK).detailLost(soft, Length.ofMillimetres(32)) < 0.05);
+        assertTrue(wide < fine, "wide lines bear it: " + wide);
     }
 
     @Test

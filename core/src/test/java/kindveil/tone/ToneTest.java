@@ -17,6 +17,7 @@ import kindveil.tone.Verdict.Grade;
 import org.junit.jupiter.api.Test;
 
 class ToneTest {
+    private static final kindveil.light.Inks GOOD = kindveil.light.Inks.black(0.2);
     private static final Length WIDTH = Length.ofMillimetres(120);
     private static final Length SOFTENING = Length.ofMillimetres(0.2);
 
@@ -121,7 +122,7 @@ class ToneTest {
 
     @Test
     void read_foggyPicture_isPoorAndSaysWhy() {
-        SourceReading reading = SourceReading.of(foggy(), 120, WIDTH, SOFTENING);
+        SourceReading reading = SourceReading.of(foggy(), 120, WIDTH, SOFTENING, GOOD, null);
         assertEquals(Grade.POOR, reading.verdict().grade());
         assertTrue(reading.verdict().reasons().stream().anyMatch(r -> r.meaning().contains("no real blacks")));
         assertTrue(reading.verdict().reasons().stream().anyMatch(r -> r.fact().contains("25 dpi") && r.meaning().contains("15.2 mm")));
@@ -132,7 +133,7 @@ class ToneTest {
     @Test
     void read_boldDrawing_carries() {
         Plane drawing = lightness(600, 400, (x, y) -> x >= 40 && x < 560 && y >= 40 && y < 360 && (x / 40 + y / 40) % 2 == 0 ? 5 : 96);
-        SourceReading reading = SourceReading.of(drawing, 2000, WIDTH, SOFTENING);
+        SourceReading reading = SourceReading.of(drawing, 2000, WIDTH, SOFTENING, GOOD, null);
         assertEquals(Grade.CARRIES, reading.verdict().grade());
         assertTrue(reading.carrying() > 0.95);
         assertTrue(reading.resolution().enough());
@@ -141,19 +142,10 @@ class ToneTest {
     @Test
     void read_extremes_doNotFail() {
         for (float value : new float[] {0, 1}) {
-            SourceReading reading = SourceReading.of(Plane.filled(1, 1, value), 1, WIDTH, SOFTENING);
-            assertEquals(0, reading.detailAtRisk(), 1e-9);
+            SourceReading reading = SourceReading.of(Plane.filled(1, 1, value), 1, WIDTH, SOFTENING, GOOD, null);
+            assertEquals(0, reading.detail().atRisk(), 1e-9);
             assertEquals(Grade.POOR, reading.verdict().grade());
         }
-    }
-
-    @Test
-    void detailAtRisk_finerTexture_losesMore() {
-        Plane fine = lightness(240, 40, (x, y) -> x % 2 == 0 ? 10 : 90);
-        Plane coarse = lightness(240, 40, (x, y) -> x / 20 % 2 == 0 ? 10 : 90);
-        assertTrue(SourceReading.detailAtRisk(fine, 1.5) > 0.9);
-        assertTrue(SourceReading.detailAtRisk(fine, 1.5) > SourceReading.detailAtRisk(coarse, 1.5));
-        assertEquals(0, SourceReading.detailAtRisk(coarse, 0), 1e-9);
     }
 
     @Test
@@ -162,7 +154,7 @@ class ToneTest {
         assertTrue(advice.size() >= 2);
         Advice best = advice.getFirst();
         assertTrue(best.gain() > 0.2 && best.gain() >= advice.getLast().gain());
-        double again = SourceReading.of(best.applied(foggy(), Length.ofMillimetres(10)), 120, WIDTH, SOFTENING).carrying();
+        double again = SourceReading.of(best.applied(foggy(), Length.ofMillimetres(10)), 120, WIDTH, SOFTENING, GOOD, null).carrying();
         assertEquals(best.after(), again, 1e-9);
         assertTrue(best.words().startsWith("stretch the tones"), best.words());
     }

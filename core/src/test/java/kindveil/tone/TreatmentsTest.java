@@ -23,6 +23,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class TreatmentsTest {
+    private static final kindveil.light.Inks GOOD = kindveil.light.Inks.black(0.2);
     private static final double TEN = 10;
 
     private static Plane noise(int seed, int w, int h) {
@@ -254,29 +255,21 @@ class TreatmentsTest {
         Plane drawn = Plane.compute(300, 300, (x, y) -> x >= 100 && x < 110 ? 0f : 1f);
         assertEquals(10, Lines.finest(drawn, 0.5));
         assertEquals(0, Lines.finest(Plane.filled(20, 20, 1), 0.5));
-        SourceReading reading = SourceReading.of(drawn, 300, Length.ofMillimetres(30), Length.ofMillimetres(0.2));
+        SourceReading reading = SourceReading.of(drawn, 300, Length.ofMillimetres(30), Length.ofMillimetres(0.2), GOOD, null);
         assertEquals(1.0, reading.finestLine().millimetres(), 1e-9);
         assertEquals(0.48, reading.heldLine().millimetres(), 1e-9);
         assertTrue(reading.verdict().reasons().stream().anyMatch(r -> r.meaning().startsWith("Its lines are wide enough")));
-        SourceReading fine = SourceReading.of(drawn, 300, Length.ofMillimetres(10), Length.ofMillimetres(0.2));
+        SourceReading fine = SourceReading.of(drawn, 300, Length.ofMillimetres(10), Length.ofMillimetres(0.2), GOOD, null);
         assertTrue(fine.verdict().reasons().stream().anyMatch(r -> r.meaning().startsWith("Lines finer than that")));
     }
 
     @Test
     void edge_ofAPictureThatFillsItsFrame_showsAsARectangle_andATearHelps() {
         Plane photograph = noise(3, 200, 300).map(v -> v * 0.6f);
-        SourceReading hard = SourceReading.of(photograph, 2000, Length.ofMillimetres(100), Length.ofMillimetres(0.2));
+        SourceReading hard = SourceReading.of(photograph, 2000, Length.ofMillimetres(100), Length.ofMillimetres(0.2), GOOD, null);
         assertTrue(hard.edge() > 0.9 && hard.verdict().reasons().stream().anyMatch(r -> r.meaning().startsWith("A hard rectangle will show")));
         Plane melted = new Edge(Kind.TORN, 6, 3).apply(photograph, 2);
-        assertTrue(SourceReading.of(melted, 2000, Length.ofMillimetres(100), Length.ofMillimetres(0.2)).edge() < 0.35);
-    }
-
-    @Test
-    void riskMap_isStrongAtFineLines_andNoughtInFlatParts() {
-        Plane drawn = Plane.compute(200, 100, (x, y) -> x < 100 ? (x % 4 < 2 ? 0f : 1f) : x < 150 ? 0f : 1f);
-        Plane risk = SourceReading.riskMap(drawn, Length.ofMillimetres(20), Length.ofMillimetres(0.3));
-        assertTrue(risk.at(50, 50) > 0.45, "fine lines " + risk.at(50, 50));
-        assertTrue(risk.at(125, 50) < 0.05, "flat " + risk.at(125, 50));
+        assertTrue(SourceReading.of(melted, 2000, Length.ofMillimetres(100), Length.ofMillimetres(0.2), GOOD, null).edge() < 0.35);
     }
 
     @Test

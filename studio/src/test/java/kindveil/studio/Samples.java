@@ -37,6 +37,20 @@ public final class Samples {
         }
     }
 
+    /** Lines in a colour on white, across or down. */
+    public static byte[] lines(Color colour, boolean across) {
+        BufferedImage image = new BufferedImage(300, 400, BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = image.createGraphics();
+        g.setColor(Color.WHITE);
+        g.fillRect(0, 0, 300, 400);
+        g.setColor(colour);
+        for (int i = 10; i < 400; i += 30) {
+            g.fillRect(across ? 0 : i, across ? i : 0, across ? 300 : 14, across ? 14 : 400);
+        }
+        g.dispose();
+        return encoded(image, "png");
+    }
+
     public static byte[] cornerPng() {
         return encoded(corner(600, 800), "png");
     }

@@ -14,6 +14,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.function.Supplier;
 import kindveil.catalogue.Catalogue;
 import kindveil.light.Colour;
 import kindveil.making.Deed;
@@ -58,10 +59,12 @@ class DemoStudio implements SmartLifecycle {
     private final Log log;
     private final LookWork looks;
     private final SheetWork sheets;
+    private final DrawnAhead ahead;
     private final Clock clock;
     private boolean running;
 
-    DemoStudio(PictureWork pictures, PieceWork work, Pieces pieces, Makings makings, Rooms rooms, Log log, LookWork looks, SheetWork sheets, Clock clock) {
+    DemoStudio(PictureWork pictures, PieceWork work, Pieces pieces, Makings makings, Rooms rooms, Log log, LookWork looks, SheetWork sheets, DrawnAhead ahead, Clock clock) {
+        this.ahead = ahead;
         this.sheets = sheets;
         this.pictures = pictures;
         this.work = work;
@@ -107,6 +110,7 @@ class DemoStudio implements SmartLifecycle {
         plate();
         gauge();
         rope();
+        kingfisher();
         heron();
         sheets();
     }
@@ -124,11 +128,16 @@ class DemoStudio implements SmartLifecycle {
         return clock.instant().minus(duration);
     }
 
-    private UUID picture(String name, BufferedImage image) {
-        return pictures.take(name, Rasters.png(image)).id();
+    private UUID picture(String name, Supplier<BufferedImage> drawing) {
+        return encoded(name, name, () -> Rasters.png(drawing.get()));
     }
 
-    private Piece piece(String title, Duration made, BufferedImage source, @Nullable BufferedImage ground, Support support, Design design) {
+    /** @param file what it is called where pictures drawn ahead lie: several may bear one name in the studio */
+    private UUID encoded(String file, String name, Supplier<byte[]> drawing) {
+        return pictures.take(name, ahead.png(file, drawing)).id();
+    }
+
+    private Piece piece(String title, Duration made, Supplier<BufferedImage> source, @Nullable Supplier<BufferedImage> ground, Support support, Design design) {
         String file = title.toLowerCase(java.util.Locale.ROOT).replace(' ', '-');
         Basis basis = Basis.of(support, Ground.ACRYLIC_PAINT, Colour.parse("ground", "#c9a35c")).photographed(ground == null ? null : picture(file + "-ground.png", ground));
         Piece piece = Piece.of(UUID.randomUUID(), title, ago(made), picture(file + ".png", source), basis, design);
@@ -141,36 +150,42 @@ class DemoStudio implements SmartLifecycle {
     }
 
     private void heron() {
-        Piece heron = piece("Heron at the landing", Duration.ofHours(20), Drawings.heron(), Grounds.river(), Support.BIRCH_PANEL, design(120, Map.of("weight", "flat", "passes", "2"), Wish.SOFT));
+        Piece heron = piece("Heron at the landing", Duration.ofHours(20), Drawings::heron, Grounds::river, Support.BIRCH_PANEL, design(120, Map.of("weight", "flat", "passes", "2"), Wish.SOFT));
         begun(heron, Duration.ofMinutes(96), List.of(3, 5, 6, 8, 12, 14, 17, 19, 21));
     }
 
     private void rope() {
-        Piece rope = piece("Mooring rope", Duration.ofDays(2), Drawings.rope(), Grounds.page(), Support.WATERCOLOUR_PAPER, design(150, Map.of("clearing", "matte-medium"), Wish.CLEAN));
+        Piece rope = piece("Mooring rope", Duration.ofDays(2), Drawings::rope, Grounds::page, Support.WATERCOLOUR_PAPER, design(150, Map.of("clearing", "matte-medium"), Wish.CLEAN));
         begun(rope, Duration.ofMinutes(33), List.of(3, 5, 8, 15, 17, 20));
     }
 
     private void gauge() {
-        Piece gauge = piece("Water-gauge", Duration.ofDays(3), Drawings.gauge(), null, Support.BIRCH_PANEL, design(80, Map.of("school", "double-coat"), Wish.CLEAN));
+        Piece gauge = piece("Water-gauge", Duration.ofDays(3), Drawings::gauge, null, Support.BIRCH_PANEL, design(80, Map.of("school", "double-coat"), Wish.CLEAN));
         begun(gauge, Duration.ofMinutes(20), List.of(2, 4, 8, 10));
     }
 
+    /** In colours, on a blue page. */
+    private void kingfisher() {
+        piece("Kingfisher", Duration.ofDays(2).plusHours(9), Watercolours::kingfisher, Grounds::blue, Support.WATERCOLOUR_PAPER,
+                Design.fresh(Length.ofMillimetres(110)).withBuild(Map.of("clearing", "gloss-medium"), Map.of(), Map.of(), Wish.CLEAN, kindveil.bench.PrintKind.COLOUR_TONER));
+    }
+
     private void reedBed() {
-        piece("Reed bed", Duration.ofDays(4), Drawings.reedBed(), null, Support.WATERCOLOUR_PAPER, design(140, Map.of(), Wish.GHOSTED));
+        piece("Reed bed", Duration.ofDays(4), Drawings::reedBed, null, Support.WATERCOLOUR_PAPER, design(140, Map.of(), Wish.GHOSTED));
     }
 
     /** A way of its own each, still being planned. */
     private void tape() {
         Design design = design(75, Map.of(), Wish.SOFT).doing(Catalogue.way("tape-lift")).treated(Treatments.of(new Levels(48, 74)));
-        piece("Ticket on tape", Duration.ofDays(4).minusHours(2), Drawings.ticket(), Grounds.page(), Support.JOURNAL_PAGE, design);
+        piece("Ticket on tape", Duration.ofDays(4).minusHours(2), Drawings::ticket, Grounds::page, Support.JOURNAL_PAGE, design);
     }
 
     /** Several veils in one work: a backed picture, a tape over its corner, a glaze over all. */
     private void window() {
         Design first = design(140, Map.of(), Wish.CLEAN).doing(Catalogue.way("opaque-backed-lay"));
-        Piece window = piece("Ferry window", Duration.ofDays(3).plusHours(5), Drawings.heron(), Grounds.dusk(), Support.WATERCOLOUR_PAPER, first);
+        Piece window = piece("Ferry window", Duration.ofDays(3).plusHours(5), Drawings::heron, Grounds::dusk, Support.WATERCOLOUR_PAPER, first);
         Design over = design(56, Map.of("stick", "gel"), Wish.SOFT).doing(Catalogue.way("tape-lift")).treated(Treatments.of(new Levels(48, 74)));
-        UUID stub = picture("ferry-ticket-stub.png", Drawings.ticket());
+        UUID stub = picture("ferry-ticket-stub.png", Drawings::ticket);
         Piece two = work.change(window.plus(new Veil(stub, Length.ofMillimetres(70), Length.ofMillimetres(142), over)));
         work.change(two.plus(new Veil(null, Length.ofMillimetres(0), Length.ofMillimetres(0), over.doing(Catalogue.way("glazing")))));
     }
@@ -179,29 +194,29 @@ class DemoStudio implements SmartLifecycle {
         Design design = design(110, Map.of("tones", "inverted"), Wish.CLEAN).doing(Catalogue.way("plate-pull"));
         design = design.withBuild(Map.of("tones", "inverted"), Map.of(), Map.of("image", Colour.parse("image", "#f2e3b8"), "pull", Colour.parse("pull", "#1f3a63")), Wish.CLEAN,
                 kindveil.bench.PrintKind.PHOTOCOPY);
-        piece("Lantern moth, blue", Duration.ofDays(3).plusHours(1), Drawings.moth(), null, Support.DRAWING_PAPER, design);
+        piece("Lantern moth, blue", Duration.ofDays(3).plusHours(1), Drawings::moth, null, Support.DRAWING_PAPER, design);
     }
 
     private void ticket() {
         Design design = design(75, Map.of("clearing", "leave"), Wish.CLEAN).treated(Treatments.of(new Levels(48, 74)));
-        Piece ticket = piece("Ferry ticket", Duration.ofDays(10), Drawings.ticket(), null, Support.WATERCOLOUR_PAPER, design);
+        Piece ticket = piece("Ferry ticket", Duration.ofDays(10), Drawings::ticket, null, Support.WATERCOLOUR_PAPER, design);
         StoredMaking failed = begun(ticket, Duration.ofDays(9), List.of(2, 4, 6, 10, 12, 14, 15, 42, 50, 66));
         makings.layAside(failed.id());
-        UUID photo = picture("ferry-ticket-torn.png", Grounds.photographed(look(ticket, LookState.DRIED, 1), 0.46, 3));
+        UUID photo = picture("ferry-ticket-torn.png", () -> Grounds.photographed(look(ticket, LookState.DRIED, 1), 0.46, 3));
         written(ticket, failed, Duration.ofDays(9), LogEntry.Verdict.FAILED, "Half the lettering came off with the paper. The page was cool to the touch when I wetted it.",
                 "Wet the paper: begun after 27 min, 60 min at the earliest was asked", new LogEntry.Findings(null, LogEntry.Fibre.MUCH, null, "", LogEntry.Cause.DRYING), LookState.DRIED, 1, photo);
     }
 
     private void written(Piece piece, StoredMaking making, Duration before, LogEntry.Verdict verdict, String came, String different, LogEntry.Findings findings, LookState state, int pass, UUID photo) {
-        UUID foreseen = pictures.take("foreseen.png", looks.png(piece, Map.of(), state, pass, true)).id();
+        UUID foreseen = encoded("foreseen-%s.png".formatted(piece.title()), "foreseen.png", () -> looks.png(piece, Map.of(), state, pass, true));
         Judged judged = LogWork.judged(work.plan(piece), Optional.of(making), "copy shop at the landing", 1, state, pass, foreseen);
         log.add(new LogEntry(UUID.randomUUID(), 0, piece.id(), making.id(), ago(before), verdict, came, different, findings, judged, photo, false));
     }
 
     private void moth() {
-        Piece moth = piece("Moth by lamplight", Duration.ofDays(24), Drawings.moth(), Grounds.dusk(), Support.BIRCH_PANEL, design(100, Map.of("sealing", "matte-varnish"), Wish.CLEAN));
+        Piece moth = piece("Moth by lamplight", Duration.ofDays(24), Drawings::moth, Grounds::dusk, Support.BIRCH_PANEL, design(100, Map.of("sealing", "matte-varnish"), Wish.CLEAN));
         StoredMaking made = asPlanned(moth, Duration.ofDays(22));
-        UUID photo = picture("moth-finished.png", Grounds.photographed(look(moth, LookState.SEALED, 4), 0.16, 12));
+        UUID photo = picture("moth-finished.png", () -> Grounds.photographed(look(moth, LookState.SEALED, 4), 0.16, 12));
         written(moth, made, Duration.ofDays(17), LogEntry.Verdict.AS_WISHED, "Black as the copy. A freckle of white on the left wing that I like.", "",
                 new LogEntry.Findings(LogEntry.Tack.DRY, LogEntry.Fibre.GHOSTS, null, "", null), LookState.SEALED, 4, photo);
     }

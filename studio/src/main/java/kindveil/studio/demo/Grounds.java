@@ -25,6 +25,11 @@ final class Grounds {
         return brushed(800, 640, 19, "#e8dcc0", "#d8bd93", "#efe6d2", 0.55);
     }
 
+    /** A page painted blue. */
+    static BufferedImage blue() {
+        return brushed(720, 900, 53, "#4a6fa5", "#5f82ae", "#3f639b", 0.5);
+    }
+
     private static BufferedImage brushed(int width, int height, long seed, String high, String middle, String low, double horizon) {
         Noise noise = new Noise(seed);
         Colour top = Colour.parse("ground", high);

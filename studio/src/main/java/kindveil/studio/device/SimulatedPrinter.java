@@ -6,9 +6,12 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import kindveil.bench.PrintKind;
+import kindveil.image.Picture;
 import kindveil.image.Plane;
-import kindveil.light.Toner;
+import kindveil.light.Separation;
+import kindveil.light.Tone;
 import kindveil.measure.UnusableValue;
 import kindveil.studio.intake.Rasters;
 import org.springframework.stereotype.Component;
@@ -45,9 +48,10 @@ public class SimulatedPrinter {
      * One sheet to print.
      *
      * @param page as the file draws it, {@value #DOTS_PER_INCH} dots to the inch
+     * @param bits whether it is drawn in black and white alone
      * @param drawn by how much it is drawn larger than it is meant
      */
-    public record Page(String title, Plane page, double drawn) {
+    public record Page(String title, Picture page, boolean bits, double drawn) {
     }
 
     /**
@@ -60,7 +64,7 @@ public class SimulatedPrinter {
     }
 
     /** A sheet that came out, as scanned, beside what the file drew. */
-    public record Scan(Plane scan, Plane page, double drawn) {
+    public record Scan(Picture scan, Picture page, double drawn) {
     }
 
     private static final class Work {
@@ -72,6 +76,7 @@ public class SimulatedPrinter {
         private final List<byte[]> pages = new ArrayList<>();
         private final List<Double> needs = new ArrayList<>();
         private final double drawn;
+        private final boolean bits;
         private State state = State.WAITING;
         private int done;
 
@@ -82,11 +87,21 @@ public class SimulatedPrinter {
             this.runs = runs;
             this.faults = faults;
             this.drawn = pages.getFirst().drawn();
+            this.bits = pages.getFirst().bits();
             for (Page page : pages) {
-                this.pages.add(Rasters.png(Rasters.greys(page.page())));
+                this.pages.add(Rasters.png(Rasters.raster(page.page())));
                 double area = page.page().width() * page.page().height() / (PIXELS_PER_MILLIMETRE * PIXELS_PER_MILLIMETRE) / A4_SQUARE_MILLIMETRES;
-                needs.add(runs * area * PER_COVERED_SHEET * page.page().map(Toner::coverage).mean());
+                needs.add(runs * area * PER_COVERED_SHEET * covered(page, kind));
             }
+        }
+
+        /** The mean share of it that toner covers; of each ink, where it is printed in colours. */
+        private static double covered(Page page, PrintKind kind) {
+            if (kind.inColours() && page.page().red() != page.page().green()) {
+                return Stream.of(Separation.of(kind.inks()).planes(page.page())).mapToDouble(Plane::mean).sum();
+            }
+            Plane luminance = page.page().luminance();
+            return page.bits() ? 1 - luminance.mean() : luminance.map(Tone.of(kind.inks())::coverage).mean();
         }
 
         private boolean open() {
@@ -194,8 +209,8 @@ public class SimulatedPrinter {
         }
         Looked looked = lastLooked;
         if (looked == null || looked.number != number || looked.sheet != sheet) {
-            Plane page = Rasters.light(Rasters.decode(work.pages.get(sheet - 1)));
-            Plane scan = Machine.of(work.kind).scan(page, PIXELS_PER_MILLIMETRE, work.runs, work.faults, 31L * number + sheet);
+            Picture page = Rasters.asDrawn(Rasters.decode(work.pages.get(sheet - 1)));
+            Picture scan = Machine.of(work.kind).scan(page, work.bits, PIXELS_PER_MILLIMETRE, work.runs, work.faults, 31L * number + sheet);
             looked = new Looked(number, sheet, new Scan(scan, page, work.drawn));
             lastLooked = looked;
         }

@@ -59,6 +59,11 @@ public final class Rasters {
         return new Picture(Plane.of(width, height, planes[0]), Plane.of(width, height, planes[1]), Plane.of(width, height, planes[2]));
     }
 
+    /** A picture of one plane where the raster is grey, of three where it has colours; all of its pixels. */
+    public static Picture asDrawn(BufferedImage image) {
+        return image.getColorModel().getNumColorComponents() == 1 ? Picture.grey(light(image)) : linear(image);
+    }
+
     private static void downscaleRow(PixelRows rows, int sourceWidth, int[] across, int[] down, int y, float[][] planes) {
         int width = across.length / 2;
         int[][] row = new int[3][sourceWidth];
@@ -193,6 +198,11 @@ public final class Rasters {
             boxes[2 * i + 1] = Math.max(boxes[2 * i] + 1, (int) ((long) (i + 1) * sourceSide / side));
         }
         return boxes;
+    }
+
+    /** Greys where a picture is of one plane, colours otherwise. */
+    public static BufferedImage raster(Picture picture) {
+        return picture.red() == picture.green() ? greys(picture.red()) : encoded(picture);
     }
 
     public static BufferedImage encoded(Picture picture) {

@@ -34,7 +34,7 @@ class DemoStudioTest {
     @Test
     void demo_isMidWork() {
         PieceWork pieces = context.getBean(PieceWork.class);
-        assertEquals(List.of("Heron at the landing", "Mooring rope", "Water-gauge", "Lantern moth, blue", "Ferry window", "Ticket on tape", "Reed bed", "Ferry ticket", "Moth by lamplight"), pieces.all().stream().map(Piece::title).toList());
+        assertEquals(List.of("Heron at the landing", "Mooring rope", "Kingfisher", "Water-gauge", "Lantern moth, blue", "Ferry window", "Ticket on tape", "Reed bed", "Ferry ticket", "Moth by lamplight"), pieces.all().stream().map(Piece::title).toList());
         assertEquals(3, context.getBean(MakeWork.class).active().size());
         assertEquals(List.of("failed", "as I wished"), context.getBean(LogWork.class).all().stream().map(e -> e.verdict().words()).toList());
         for (Piece piece : pieces.all()) {

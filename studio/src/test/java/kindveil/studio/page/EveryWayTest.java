@@ -108,7 +108,7 @@ class EveryWayTest {
         Web.Answer page = web.get("/ways?print=DYE_INKJET&support=WATERCOLOUR_PAPER&ground=RAW&wish=SOFT");
         assertTrue(page.words().indexOf("Fixed-inkjet lay sound") < page.words().indexOf("Gel lay no"), page.words());
         assertTrue(page.words().contains("dissolves in water and bleeds"));
-        assertEquals(16 * 13, page.text().split("role=\"cell\"", -1).length - 1);
+        assertEquals(16 * kindveil.bench.PrintKind.values().length, page.text().split("role=\"cell\"", -1).length - 1);
         assertEquals(16 * 16, web.get("/ways?table=support").text().split("role=\"cell\"", -1).length - 1);
         assertTrue(web.get("/ways?q=litho").words().contains("Gum print"));
         assertTrue(web.get("/ways?q=bicycle").words().contains("Nothing here is called “bicycle”"));

@@ -9,6 +9,7 @@ import kindveil.measure.Length;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.look.LookWork;
+import kindveil.studio.work.look.ReadsWork;
 import kindveil.studio.work.piece.Page;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
@@ -25,9 +26,11 @@ import org.springframework.web.multipart.MultipartFile;
 class BasisController {
     private final PieceWork pieces;
     private final LookWork looks;
+    private final ReadsWork reads;
     private final Say say;
 
-    BasisController(PieceWork pieces, LookWork looks, Say say) {
+    BasisController(PieceWork pieces, LookWork looks, ReadsWork reads, Say say) {
+        this.reads = reads;
         this.pieces = pieces;
         this.looks = looks;
         this.say = say;
@@ -35,7 +38,7 @@ class BasisController {
 
     private BuildView build(Piece piece) {
         Planned planned = pieces.plan(piece);
-        return BuildView.of(planned, LookView.Asked.NOTHING.of(planned), BuildForm.of(planned), looks, false, say);
+        return BuildView.of(planned, LookView.Asked.NOTHING.of(planned), BuildForm.of(planned), looks, reads, false, pieces.canUndo(piece.id()), say);
     }
 
     @PostMapping({"/pieces/{id}/ground", "/pieces/{id}/veils/{veil}/ground"})

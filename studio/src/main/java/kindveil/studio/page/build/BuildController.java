@@ -9,6 +9,7 @@ import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.Outdated;
 import kindveil.studio.work.look.LookWork;
+import kindveil.studio.work.look.ReadsWork;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.piece.Planned;
@@ -26,9 +27,11 @@ import org.springframework.web.servlet.ModelAndView;
 class BuildController {
     private final PieceWork pieces;
     private final LookWork looks;
+    private final ReadsWork reads;
     private final Say say;
 
-    BuildController(PieceWork pieces, LookWork looks, Say say) {
+    BuildController(PieceWork pieces, LookWork looks, ReadsWork reads, Say say) {
+        this.reads = reads;
         this.pieces = pieces;
         this.looks = looks;
         this.say = say;
@@ -37,7 +40,7 @@ class BuildController {
     @GetMapping({"/pieces/{id}/build", "/pieces/{id}/veils/{veil}/build"})
     ModelAndView build(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, LookView.Asked asked, @RequestParam(defaultValue = "false") boolean foresee) {
         Planned planned = pieces.plan(pieces.get(id, veil));
-        return BuildView.of(planned, asked.of(planned), BuildForm.of(planned), looks, foresee, say).in("piece/build");
+        return BuildView.of(planned, asked.of(planned), BuildForm.of(planned), looks, reads, foresee, pieces.canUndo(id), say).in("piece/build");
     }
 
     @PostMapping({"/pieces/{id}/build", "/pieces/{id}/veils/{veil}/build"})
@@ -57,7 +60,7 @@ class BuildController {
                 problems.add(outdated.getMessage());
             }
         }
-        return BuildView.of(planned, LookView.Asked.NOTHING.of(planned), BuildForm.of(planned, all), looks, false, say).refusing(problems.words()).in("piece/build");
+        return BuildView.of(planned, LookView.Asked.NOTHING.of(planned), BuildForm.of(planned, all), looks, reads, false, pieces.canUndo(id), say).refusing(problems.words()).in("piece/build");
     }
 
     /** The way the picture was looked at, kept when the build changes; the pass follows the new plan. */
@@ -78,7 +81,24 @@ class BuildController {
     @GetMapping({"/pieces/{id}/foresight", "/pieces/{id}/veils/{veil}/foresight"})
     ModelAndView foresight(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, LookView.Asked asked) {
         Planned planned = pieces.plan(pieces.get(id, veil));
-        return new ModelAndView("piece/foresight :: foresight", "foresight", ForesightView.of(planned, asked.of(planned), looks, say));
+        return new ModelAndView("piece/foresight :: foresight", "foresight", ForesightView.of(planned, asked.of(planned), looks, reads, say));
+    }
+
+    /** What is offered to bring the drawing back, taken. */
+    @PostMapping({"/pieces/{id}/use", "/pieces/{id}/veils/{veil}/use"})
+    String use(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam int version, @RequestParam String change) {
+        return "redirect:" + PieceHead.base(reads.use(pieces.get(id, veil), version, change)) + "/build";
+    }
+
+    /** The last change of the plan taken back. */
+    @PostMapping("/pieces/{id}/undo")
+    String undo(@PathVariable UUID id, @RequestParam int version) {
+        return "redirect:" + PieceHead.base(pieces.undo(id, version)) + "/build";
+    }
+
+    @GetMapping({"/pieces/{id}/drowned.png", "/pieces/{id}/veils/{veil}/drowned.png"})
+    ResponseEntity<byte[]> drowned(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil) {
+        return Download.picture(reads.map(pieces.get(id, veil)));
     }
 
     @GetMapping({"/pieces/{id}/look/{state}.png", "/pieces/{id}/veils/{veil}/look/{state}.png"})

@@ -15,6 +15,7 @@ import kindveil.studio.page.Pick;
 import kindveil.studio.page.Say;
 import kindveil.studio.page.Wipe;
 import kindveil.studio.work.look.LookWork;
+import kindveil.studio.work.look.ReadsWork;
 import kindveil.studio.work.piece.Page;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.Planned;
@@ -31,8 +32,9 @@ import org.jspecify.annotations.Nullable;
  * @param section the core at its point
  * @param said what stands beside it
  * @param laid where the veil lies, and on what page
+ * @param undoable whether the last change can be taken back
  */
-record BuildView(PieceHead head, Sentence sentence, Shown look, SectionView section, Beside said, Laid laid, List<String> problems) implements PageView {
+record BuildView(PieceHead head, Sentence sentence, Shown look, SectionView section, Beside said, Laid laid, boolean undoable, List<String> problems) implements PageView {
     /**
      * The plan in words.
      *
@@ -136,18 +138,18 @@ record BuildView(PieceHead head, Sentence sentence, Shown look, SectionView sect
     }
 
     /** @param foreseen whether how the drawing reads is worked out for the page, however long it takes */
-    static BuildView of(Planned planned, LookView view, BuildForm form, LookWork looks, boolean foreseen, Say say) {
+    static BuildView of(Planned planned, LookView view, BuildForm form, LookWork looks, ReadsWork reads, boolean foreseen, boolean undoable, Say say) {
         Piece piece = planned.piece();
-        ForesightView foresight = foreseen || looks.foreseen(piece, view.right(), view.pass()) ? ForesightView.of(planned, view, looks, say) : null;
+        ForesightView foresight = foreseen || looks.foreseen(piece, view.right(), view.pass()) && reads.known(piece) ? ForesightView.of(planned, view, looks, reads, say) : null;
         return new BuildView(PieceHead.of(piece, "Build"), Sentence.of(planned, view, form, say), Shown.of(planned, view, looks.aspect(piece)), SectionView.of(planned, view, looks),
-                Beside.of(planned, foresight), Laid.of(piece, say), List.of());
+                Beside.of(planned, foresight), Laid.of(piece, say), undoable, List.of());
     }
 
     BuildView refusing(List<String> problems) {
-        return new BuildView(head, sentence, look, section, said, laid, problems);
+        return new BuildView(head, sentence, look, section, said, laid, undoable, problems);
     }
 
     BuildView laid(String width, String height, String x, String y) {
-        return new BuildView(head, sentence, look, section, said, laid.typed(width, height, x, y), problems);
+        return new BuildView(head, sentence, look, section, said, laid.typed(width, height, x, y), undoable, problems);
     }
 }

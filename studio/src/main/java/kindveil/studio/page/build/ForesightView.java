@@ -1,28 +1,45 @@
 package kindveil.studio.page.build;
 
-import kindveil.studio.page.piece.LookView;
 import java.util.List;
+import java.util.Locale;
 import kindveil.studio.page.Say;
+import kindveil.studio.page.piece.LookView;
+import kindveil.studio.page.piece.PieceHead;
 import kindveil.studio.work.look.LookWork;
+import kindveil.studio.work.look.ReadsWork;
+import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.Planned;
 
 /**
- * How much of the drawing drowns, and what would bring it back.
+ * How much of the drawing drowns, each picture of the piece by itself, and what would bring back the one in hand.
  *
  * @param drowning in per cent; empty where no drawing lies there yet
  * @param means what the figure is of
+ * @param each picture when all is done, where there are several
+ * @param base address of the veil in hand
  */
-record ForesightView(String drowning, String means, String across, List<Gain> gains) {
-    /** One change and what it brings back, in hundredths of the drawing. */
-    record Gain(String words, String figure) {
+record ForesightView(String drowning, String means, String across, List<Each> each, List<Gain> gains, String base, int version) {
+    /** One picture by itself. @param under what drowns most of it, or empty */
+    record Each(String words, String figure, String under, boolean here) {
     }
 
-    private static final ForesightView NONE = new ForesightView("", "", "", List.of());
+    /** One change and what it brings back, in hundredths of the drawing. */
+    record Gain(String words, String figure, String key) {
+    }
 
-    static ForesightView of(Planned planned, LookView view, LookWork looks, Say say) {
-        return looks.foresight(planned.piece(), view.right(), view.pass()).map(seen -> new ForesightView(say.percent(seen.drowning()), means(view),
-                "From across the room it is %s.".formatted(say.percent(seen.drowningAcross())),
-                seen.gains().stream().map(gain -> new Gain(gain.words(), "+" + Math.round(gain.share() * 100))).toList())).orElse(NONE);
+    static ForesightView of(Planned planned, LookView view, LookWork looks, ReadsWork reads, Say say) {
+        Piece piece = planned.piece();
+        String base = PieceHead.base(piece);
+        ReadsWork.Reads all = reads.of(piece);
+        List<Each> each = all.each().size() < 2 ? List.of() : all.each().stream().map(read -> new Each(named(piece, read.veil()), say.percent(read.drowns()),
+                read.under() == 0 ? "" : "most of it under " + named(piece, read.under()), read.veil() == piece.inHand() + 1)).toList();
+        List<Gain> gains = all.gains().stream().map(gain -> new Gain(gain.words(), "+" + Math.round(gain.share() * 100), gain.change().key())).toList();
+        return looks.foresight(piece, view.right(), view.pass()).map(seen -> new ForesightView(say.percent(seen.drowning()), means(view),
+                "From across the room it is %s.".formatted(say.percent(seen.drowningAcross())), each, gains, base, piece.version())).orElse(new ForesightView("", "", "", each, gains, base, piece.version()));
+    }
+
+    private static String named(Piece piece, int veil) {
+        return "%d, %s".formatted(veil, piece.veils().get(veil - 1).design().theWay().name().toLowerCase(Locale.ROOT));
     }
 
     public boolean there() {

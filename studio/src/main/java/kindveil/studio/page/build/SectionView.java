@@ -138,7 +138,7 @@ public record SectionView(String place, String toner, String seen, String lightn
     private static String fill(Seen layer, LookWork.Core core) {
         return switch (layer.kind()) {
             case FIBRE -> layer.detail().endsWith("dry") ? "#f7f9f8" : "#dbe7e6";
-            case TONER -> "#151515";
+            case TONER -> layer.colour() == null ? "#151515" : layer.colour().toString();
             case COAT -> layer.name().toLowerCase(java.util.Locale.ROOT).contains("matte") ? "#e6ebe6" : "#d3e8e4";
             case PAINT -> layer.colour().toString();
             case FOIL -> "#e4eef0";

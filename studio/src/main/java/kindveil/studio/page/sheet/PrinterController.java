@@ -4,6 +4,7 @@ import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.List;
 import kindveil.bench.PrintKind;
+import kindveil.image.Picture;
 import kindveil.measure.UnusableValue;
 import kindveil.studio.device.Faults;
 import kindveil.studio.device.SimulatedPrinter;
@@ -90,7 +91,10 @@ class PrinterController {
         for (PrintPdf.Leaf leaf : files.leaves(batch)) {
             BufferedImage drawn = SheetRaster.draw(leaf, SheetFiles.dotsPerInch(batch));
             double scale = SimulatedPrinter.DOTS_PER_INCH / (double) SheetFiles.dotsPerInch(batch);
-            pages.add(new SimulatedPrinter.Page(leaf.note(), Rasters.luminance(drawn, (int) Math.round(drawn.getWidth() * scale), (int) Math.round(drawn.getHeight() * scale)), leaf.scale()));
+            int width = (int) Math.round(drawn.getWidth() * scale);
+            int height = (int) Math.round(drawn.getHeight() * scale);
+            Picture page = drawn.getType() == BufferedImage.TYPE_INT_RGB ? Rasters.downscaled(drawn, Math.max(width, height)) : Picture.grey(Rasters.luminance(drawn, width, height));
+            pages.add(new SimulatedPrinter.Page(leaf.note(), page, drawn.getType() == BufferedImage.TYPE_BYTE_BINARY, leaf.scale()));
         }
         return pages;
     }
@@ -117,6 +121,6 @@ class PrinterController {
     @GetMapping("/printer/{job}/{sheet}.png")
     ResponseEntity<byte[]> scan(@PathVariable int job, @PathVariable int sheet) {
         Scan scan = printer.scan(job, sheet).orElseThrow(() -> new NotFound("sheet in the tray", sheet));
-        return ResponseEntity.ok().contentType(MediaType.IMAGE_PNG).cacheControl(CacheControl.noStore()).body(SheetRaster.png(Rasters.greys(scan.scan()), SimulatedPrinter.DOTS_PER_INCH));
+        return ResponseEntity.ok().contentType(MediaType.IMAGE_PNG).cacheControl(CacheControl.noStore()).body(SheetRaster.png(Rasters.raster(scan.scan()), SimulatedPrinter.DOTS_PER_INCH));
     }
 }

@@ -41,7 +41,7 @@ record PrinterView(int version, String machine, @Nullable Read read, String corr
      */
     record Read(String picture, double width, double height, String heading, List<String> faults, String right, String rule, boolean correctable) {
         static Read of(Job job, int sheet, Scan scan) {
-            ScanReading reading = ScanReading.of(scan.scan(), scan.page(), SimulatedPrinter.PIXELS_PER_MILLIMETRE, scan.drawn());
+            ScanReading reading = ScanReading.of(scan.scan().luminance(), scan.page().luminance(), SimulatedPrinter.PIXELS_PER_MILLIMETRE, scan.drawn());
             boolean out = reading.rule() != null && new CheckRule(1, null, false).measuring(reading.rule()).verdict() != CheckRule.Verdict.EXACT;
             String rule = reading.rule() == null ? "" : reading.rule().print(UnitSystem.METRIC);
             String blacks = Double.isNaN(reading.blacks()) ? "" : String.format(Locale.ROOT, ", and its blacks are L* %.0f", reading.blacks());

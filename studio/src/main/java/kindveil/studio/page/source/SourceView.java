@@ -6,6 +6,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import kindveil.measure.Figures;
 import kindveil.measure.Length;
 import kindveil.reading.LookState;
 import kindveil.studio.page.PageView;
@@ -89,7 +90,7 @@ record SourceView(PieceHead head, Wipe wipe, List<String> told, Lightness histog
                 new Figure("Darks and lights part", "%s at L* %s".formatted(say.percent(reading.threshold().separability()), reading.threshold().lightness())),
                 new Figure("Resolution at this size", "%d dpi".formatted(Math.round(reading.resolution().dotsPerInch()))), new Figure("Covered with toner", say.percent(reading.coverage())),
                 new Figure("Finest lines (it holds %s)".formatted(say.one(reading.heldLine())), say.one(reading.finestLine())),
-                new Figure("Finest detail gone soft (σ %s mm)".formatted(softening.millimetres()), say.percent(reading.detailAtRisk())));
+                new Figure("Contrast gone soft (σ %s mm)".formatted(Figures.rounded(softening.millimetres(), 2)), say.percent(reading.detail().atRisk())));
     }
 
     /** Whether it carries by its way. */
@@ -180,7 +181,7 @@ record SourceView(PieceHead head, Wipe wipe, List<String> told, Lightness histog
         Wipe wipe = treated ? Wipe.of("%s/framed.png?v=%d".formatted(base, piece.version()), prints, "as it came", "as it prints", aspect, 0.5) : Wipe.still(prints, "The source as a black copy", aspect);
         String file = "%s · %d × %d pixels · %s".formatted(readings.picture().name(), readings.picture().width(), readings.picture().height(), design.print().colouring(colours));
         return new SourceView(PieceHead.of(piece, "Source"), wipe, Stream.of(file, lineage).filter(line -> !line.isEmpty()).toList(),
-                Lightness.of(readings.asItIs().tones(), readings.treated(), treated, say), figures(readings.treated(), design.theWay().card().softening(), say),
+                Lightness.of(readings.asItIs().tones(), readings.treated(), treated, say), figures(readings.treated(), piece.softening(), say),
                 say.size(design.printWidth(), design.printWidth().times(aspect)), form, Judged.of("For " + design.theWay().name(), readings.treated().verdict()), Tonal.of(planned, aspect, negative),
                 Treated.of(design), Offers.of(readings.advice(), readings.treated().carrying(), say), problems);
     }

@@ -44,7 +44,7 @@ public final class Vocabulary {
             .is("acrylic-paint", Ground.ACRYLIC_PAINT).is("fresh-paint", Ground.FRESH_PAINT).is("water-soluble", Ground.WATER_SOLUBLE)
             .is("papers", Ground.PAPERS).is("metal-leaf", Ground.METAL_LEAF).is("oil", Ground.OIL);
     public static final Tokens<PrintKind> PRINT = Tokens.of("print", PrintKind.class).is("good-toner", PrintKind.GOOD_TONER)
-            .is("photocopy", PrintKind.PHOTOCOPY).is("weak-toner", PrintKind.WEAK_TONER).is("dye-inkjet", PrintKind.DYE_INKJET)
+            .is("photocopy", PrintKind.PHOTOCOPY).is("weak-toner", PrintKind.WEAK_TONER).is("colour-toner", PrintKind.COLOUR_TONER).is("dye-inkjet", PrintKind.DYE_INKJET)
             .is("pigment-inkjet", PrintKind.PIGMENT_INKJET).is("mixed-inkjet", PrintKind.MIXED_INKJET).is("magazine", PrintKind.MAGAZINE)
             .is("coated-magazine", PrintKind.COATED_MAGAZINE).is("film-pigment", PrintKind.FILM_PIGMENT).is("film-dye", PrintKind.FILM_DYE)
             .is("film-mixed", PrintKind.FILM_MIXED).is("tissue-toner", PrintKind.TISSUE_TONER).is("dye-sublimation", PrintKind.DYE_SUBLIMATION);

@@ -9,6 +9,7 @@ import kindveil.studio.work.picture.PictureWork;
 import com.github.benmanes.caffeine.cache.Cache;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import kindveil.studio.work.piece.Page;
 import java.util.UUID;
 import kindveil.bench.Hand;
@@ -16,10 +17,14 @@ import kindveil.bench.Mask;
 import kindveil.image.Picture;
 import kindveil.image.Plane;
 import kindveil.light.Colour;
-import kindveil.light.Toner;
+import kindveil.light.ProcessInk;
+import kindveil.light.Separation;
+import kindveil.light.Tone;
+import kindveil.reading.StackReading.Cover;
 import kindveil.tone.Size;
 import kindveil.tone.Subject;
 import kindveil.way.Schools;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a piece is looked at in: its page, or where none is told the size of its leading image, with every veil placed in it.
@@ -65,19 +70,48 @@ record Frame(Piece piece, PictureWork pictures, SourceWork sources, Cache<List<O
                 Math.max(1, (int) Math.round(w)), Math.max(1, (int) Math.round(w * pictures.shape(veil.source(), veil.design().treatments()).aspect())));
     }
 
-    /** The part of a picture a mask names, 0 to 1 a pixel, softened by its way and standing as it will. */
-    Plane coverage(Mask mask) {
-        Piece at = piece.at(mask.picture() + 1);
+    /** What covers a place of the frame, 0 to 1 a pixel, softened by its way and standing as it will. */
+    Plane coverage(Cover cover) {
+        Piece at = piece.at(cover.mask().picture() + 1);
         Rect rect = rect(at.veil());
+        Plane known = (Plane) drawn.getIfPresent(key(cover.mask().part(), cover.ink(), at, rect));
+        if (known != null) {
+            return known;
+        }
+        if (cover.ink() == null) {
+            return (Plane) drawn.get(key(cover.mask().part(), null, at, rect), key -> coverage(cover.mask().part(), at, rect));
+        }
+        Plane[] inks = inks(at, rect);
+        for (ProcessInk ink : ProcessInk.values()) {
+            drawn.put(key(cover.mask().part(), ink, at, rect), inks[ink.ordinal()]);
+        }
+        return inks[cover.ink().ordinal()];
+    }
+
+    private List<Object> key(Mask.Part part, @Nullable ProcessInk ink, Piece at, Rect rect) {
         Design design = at.design();
-        return (Plane) drawn.get(List.of(at.veil().source(), design.treatments().toString(), design.printWidth(), design.choices().getOrDefault(Schools.TONES.key(), ""), design.way(),
-                design.hand().hand(), design.opaque(), mask.part(), rect, width, height), key -> coverage(mask.part(), at, rect));
+        return List.of(at.veil().source(), design.treatments().toString(), design.printWidth(), design.choices().getOrDefault(Schools.TONES.key(), ""), at.softening(), design.print(),
+                design.hand().hand(), design.opaque(), part, ink == null ? "" : ink, rect, width, height);
     }
 
     private Plane coverage(Mask.Part part, Piece at, Rect rect) {
-        Plane printed = sources.printed(at, Math.max(rect.width(), rect.height())).resampled(rect.width(), rect.height());
-        Plane plane = part == Mask.Part.BACKED ? opaque(at, printed) : printed.map(Toner::coverage);
-        return placed(standing(plane.blurred(at.design().theWay().card().softening().millimetres() * pixelsPerMillimetre()), at), rect, 0);
+        Plane printed = sources.printed(at, Math.max(rect.width(), rect.height()));
+        if (part == Mask.Part.BACKED) {
+            return laid(opaque(at, printed.resampled(rect.width(), rect.height())), at, rect);
+        }
+        Plane covered = at.design().treatments().blackAndWhite() ? Tone.grown(printed, printed.width() / at.design().printWidth().millimetres())
+                : printed.map(Tone.of(at.design().print().inks())::coverage);
+        return laid(covered.resampled(rect.width(), rect.height()), at, rect);
+    }
+
+    /** What each ink covers. */
+    private Plane[] inks(Piece at, Rect rect) {
+        Picture printed = SourceWork.printed(at, pictures.within(at.veil().source(), at.design().treatments(), Math.max(rect.width(), rect.height())));
+        return Stream.of(Separation.of(at.design().print().inks()).planes(printed.resampled(rect.width(), rect.height()))).map(plane -> laid(plane, at, rect)).toArray(Plane[]::new);
+    }
+
+    private Plane laid(Plane plane, Piece at, Rect rect) {
+        return placed(standing(plane.blurred(at.softening().millimetres() * pixelsPerMillimetre()), at), rect, 0);
     }
 
     private Plane opaque(Piece at, Plane printed) {
@@ -99,8 +133,8 @@ record Frame(Piece piece, PictureWork pictures, SourceWork sources, Cache<List<O
                 : Plane.compute(width, height, (x, y) -> rect.holds(x, y) ? plane.at(x - rect.left(), y - rect.top()) : around);
     }
 
-    List<Plane> coverages(List<Mask> masks) {
-        return masks.stream().map(this::coverage).toList();
+    List<Plane> coverages(List<Cover> covers) {
+        return covers.stream().map(this::coverage).toList();
     }
 
     /** The ground under everything: its photograph filling the same shape, or its flat colour. */

@@ -39,7 +39,6 @@ public class LookWork {
     private static final int LONGEST = 1000;
     private static final int SMALL = 400;
     private static final int LEGIBILITY_LONGEST = 360;
-    private static final double LIGHTER = 0.4;
     private static final int TONAL_LONGEST = 160;
     private static final double ALIKE = 2;
     private static final Room BARE_ROOM = Room.of(21, 50);
@@ -65,13 +64,8 @@ public class LookWork {
      *
      * @param drowning share of its edges lost at arm's length, 0 to 1
      * @param drowningAcross the same across a room
-     * @param gains what would bring it back, the most first
      */
-    public record Foresight(double drowning, double drowningAcross, List<Gain> gains) {
-    }
-
-    /** A change and the share of edges it brings back. */
-    public record Gain(String words, double share) {
+    public record Foresight(double drowning, double drowningAcross) {
     }
 
     /**
@@ -110,7 +104,14 @@ public class LookWork {
         return List.of(width, width.times(aspect(piece)));
     }
 
-    private Frame frame(Piece piece, int longest) {
+    /** All of its veils when all is done. */
+    Picture finished(Piece piece, Frame frame) {
+        Piece whole = piece.at(piece.veils().size());
+        Trace trace = pieces.plan(whole).trace();
+        return picture(whole, frame, LookState.finished(trace), trace.plannedPasses());
+    }
+
+    Frame frame(Piece piece, int longest) {
         return Frame.of(piece, pictures, sources, drawn, longest);
     }
 
@@ -124,7 +125,7 @@ public class LookWork {
         for (int bits : reach.distinct()) {
             Optional<Piece> there = reach.piece(bits);
             StackReading stack = StackReading.of(bench(piece, there, state, pass));
-            List<Plane> covers = there.map(veils -> frame.of(veils).coverages(stack.masks())).orElse(List.of());
+            List<Plane> covers = there.map(veils -> frame.of(veils).coverages(stack.covers())).orElse(List.of());
             Picture look = stack.look().over(frame.ground(), covers, reach.part(bits));
             seen = seen == null ? look : reach.laid(seen, look, bits);
         }
@@ -149,30 +150,30 @@ public class LookWork {
         Picture ground = frame.ground();
         Colour under = new Colour(ground.red().at(px, py), ground.green().at(px, py), ground.blue().at(px, py));
         StackReading stack = StackReading.of(bench(piece, there, state, pass));
-        double[] covers = there.map(veils -> frame.of(veils).coverages(stack.masks())).orElse(List.of()).stream().mapToDouble(plane -> plane.at(px, py)).toArray();
+        double[] covers = there.map(veils -> frame.of(veils).coverages(stack.covers())).orElse(List.of()).stream().mapToDouble(plane -> plane.at(px, py)).toArray();
         Colour seen = stack.at(under, covers);
         StackReading wet = StackReading.of(bench(piece, there, LookState.WET, pass));
-        double before = wet.masks().equals(stack.masks()) ? wet.at(under, covers).lab().lightness() : seen.lab().lightness();
-        return new Core(x, y, toner(stack, covers), under, seen, Math.max(0, seen.lab().lightness() - before), there(stack, covers));
+        double before = wet.covers().equals(stack.covers()) ? wet.at(under, covers).lab().lightness() : seen.lab().lightness();
+        return new Core(x, y, toner(stack, covers), under, seen, Math.max(0, seen.lab().lightness() - before), there(there.orElse(piece), stack, covers));
     }
 
     /** Coverage by the darks of whichever picture is darkest there. */
     private static double toner(StackReading stack, double[] covers) {
         double most = 0;
         for (int i = 0; i < covers.length; i++) {
-            most = stack.masks().get(i).part() == Mask.Part.DARKS ? Math.max(most, covers[i]) : most;
+            most = stack.covers().get(i).ink() != null || stack.covers().get(i).of(Mask.Part.DARKS) ? Math.max(most, covers[i]) : most;
         }
         return most;
     }
 
     /** The layers that are there to speak of: a backing only where it was painted. */
-    private static List<StackReading.Seen> there(StackReading stack, double[] covers) {
+    private static List<StackReading.Seen> there(Piece piece, StackReading stack, double[] covers) {
         double backed = 0;
         for (int i = 0; i < covers.length; i++) {
-            backed = stack.masks().get(i).part() == Mask.Part.BACKED ? Math.max(backed, covers[i]) : backed;
+            backed = stack.covers().get(i).of(Mask.Part.BACKED) ? Math.max(backed, covers[i]) : backed;
         }
         boolean painted = backed >= 0.5;
-        return stack.layers().stream().filter(layer -> layer.part() != Mask.Part.BACKED || painted).toList();
+        return stack.at(piece.veils().stream().map(veil -> veil.design().print()).toList(), covers).stream().filter(layer -> layer.part() != Mask.Part.BACKED || painted).toList();
     }
 
     /**
@@ -187,7 +188,7 @@ public class LookWork {
         Frame frame = frame(piece, TONAL_LONGEST);
         Trace trace = pieces.plan(piece).trace();
         StackReading stack = StackReading.of(LookState.finished(trace).bench(trace, trace.plannedPasses()));
-        Plane seen = stack.look().over(frame.flatGround(), frame.coverages(stack.masks())).luminance().map(Lab::lightnessNear);
+        Plane seen = stack.look().over(frame.flatGround(), frame.coverages(stack.covers())).luminance().map(Lab::lightnessNear);
         Plane source = frame.source().map(Lab::lightnessNear);
         double middle = Histogram.of(frame.source()).threshold().lightness();
         double darks = mean(seen, source, v -> v < middle);
@@ -236,39 +237,14 @@ public class LookWork {
         Measure measure = new Measure(frame, Legibility.Edges.of(frame.source(), 1 / frame.pixelsPerMillimetre()), new HashMap<>());
         Picture seen = measure.seen(bench, ground);
         double now = measure.reads(seen, Legibility.ARMS_LENGTH_METRES);
-        List<Gain> gains = new ArrayList<>();
-        for (Map.Entry<String, Bench> change : changes(trace, state, pass).entrySet()) {
-            gains.add(new Gain(change.getKey(), measure.reads(measure.seen(change.getValue(), ground), Legibility.ARMS_LENGTH_METRES) - now));
-        }
-        Picture lighter = ground.each(plane -> plane.map(v -> (float) (v + LIGHTER * (1 - v))));
-        gains.add(new Gain("A lighter ground", measure.reads(measure.seen(bench, lighter), Legibility.ARMS_LENGTH_METRES) - now));
-        List<Gain> worthwhile = gains.stream().filter(gain -> gain.share() >= 0.01)
-                .sorted(java.util.Comparator.comparingDouble(Gain::share).reversed()).toList();
-        return Optional.of(new Foresight(1 - now, 1 - measure.reads(seen, Legibility.ACROSS_A_ROOM_METRES), worthwhile));
-    }
-
-    private static Map<String, Bench> changes(Trace trace, LookState state, int pass) {
-        Map<String, Bench> changes = new java.util.LinkedHashMap<>();
-        if (trace.mostPasses() == 0) {
-            return changes;
-        }
-        if (state == LookState.DRIED || state == LookState.CLEARED && !LookState.CLEARED.planned(trace)) {
-            if (pass < trace.mostPasses()) {
-                changes.put("One more pass", LookState.DRIED.bench(trace, pass + 1));
-            }
-            Bench dried = LookState.DRIED.bench(trace, pass);
-            for (Product agent : Products.clearing()) {
-                changes.put(agent.is(Trait.OILY) ? "%s, at the very end".formatted(Words.capital(agent.words())) : "Clear with %s".formatted(agent.words()), LookState.clearedWith(dried, agent));
-            }
-        }
-        return changes;
+        return Optional.of(new Foresight(1 - now, 1 - measure.reads(seen, Legibility.ACROSS_A_ROOM_METRES)));
     }
 
     /** Reads one drawing through many stacks. */
-    private record Measure(Frame frame, Legibility.Edges drawing, Map<Mask, Plane> coverages) {
+    private record Measure(Frame frame, Legibility.Edges drawing, Map<StackReading.Cover, Plane> coverages) {
         Picture seen(Bench bench, Picture ground) {
             StackReading stack = StackReading.of(bench);
-            List<Plane> covers = stack.masks().stream().map(mask -> coverages.computeIfAbsent(mask, frame::coverage)).toList();
+            List<Plane> covers = stack.covers().stream().map(cover -> coverages.computeIfAbsent(cover, frame::coverage)).toList();
             return stack.look().over(ground, covers);
         }
 

@@ -17,7 +17,7 @@ import kindveil.image.Picture;
 import kindveil.light.Colour;
 import kindveil.light.Lab;
 import kindveil.light.Srgb;
-import kindveil.light.Toner;
+import kindveil.light.Tone;
 import kindveil.image.Plane;
 import kindveil.measure.Length;
 import kindveil.tone.Treatments;
@@ -120,14 +120,14 @@ public class PictureWork {
     }
 
     /** How much of a picture solid ink covers as it is printed, 0 to 1. */
-    public double coverage(UUID id, Treatments treatments, Length width, boolean inverted) {
-        return covered.get(List.of(id, treatments.toString(), width, inverted), key -> {
-            Plane printed = treatments.apply(within(id, treatments, COLOUR_SAMPLE).luminance(), width);
+    public double coverage(UUID id, Treatments treatments, Length width, boolean inverted, Tone tone) {
+        return covered.get(List.of(id, treatments.toString(), width, inverted, tone), key -> {
+            Plane printed = treatments.apply(within(id, treatments, COLOUR_SAMPLE).luminance(), width, tone);
             double sum = 0;
             for (int y = 0; y < printed.height(); y++) {
                 for (int x = 0; x < printed.width(); x++) {
                     float light = printed.at(x, y);
-                    sum += Toner.coverage(inverted ? (float) Srgb.decode(1 - Srgb.encode(light)) : light);
+                    sum += tone.coverage(inverted ? (float) Srgb.decode(1 - Srgb.encode(light)) : light);
                 }
             }
             return sum / (printed.width() * printed.height());

@@ -20,6 +20,6 @@ public interface Pictures {
 
     void keep(StoredPicture picture, byte[] original);
 
-    /** Keeps a working copy beside it; does nothing where the picture is not there, or not yet. */
+    /** Keeps a working copy beside it; does nothing where the picture is not there, or not yet, or where the disk has no room for it. */
     void keepPreview(UUID id, byte[] previewPng);
 }

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import kindveil.light.Colour;
+import kindveil.measure.Length;
 import kindveil.measure.UnusableValue;
 import kindveil.studio.intake.PlanFile;
 import kindveil.studio.work.NotFound;
@@ -46,6 +47,11 @@ public record Piece(UUID id, int version, String title, Instant created, Basis b
 
     public Design design() {
         return veil().design();
+    }
+
+    /** How far the way of the veil in hand and the texture of what it lies on soften it, σ on the support. */
+    public Length softening() {
+        return Length.ofMillimetres(Math.hypot(design().theWay().card().softening().millimetres(), base().support().textureMillimetres()));
     }
 
     public Base base() {

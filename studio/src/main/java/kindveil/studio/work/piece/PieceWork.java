@@ -17,6 +17,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import kindveil.drying.Room;
+import kindveil.light.Tone;
 import kindveil.measure.Length;
 import kindveil.measure.UnusableValue;
 import kindveil.measure.Words;
@@ -51,6 +52,8 @@ public class PieceWork {
     private final Rooms rooms;
     private final Shelf shelf;
     private final Clock clock;
+    private static final int MOST_UNDONE = 20;
+    private final Cache<UUID, List<Piece>> earlier = Caches.bounded().maximumSize(200).build();
     private final Cache<Sequence, Trace> walked = Caches.bounded().maximumSize(300).build();
 
     PieceWork(Pieces pieces, PictureWork pictures, Rooms rooms, Shelf shelf, Clock clock) {
@@ -143,7 +146,37 @@ public class PieceWork {
     public Piece change(Piece piece) {
         requireShapes(piece);
         plan(piece);
-        return pieces.replace(piece).at(piece.inHand() + 1);
+        Optional<Piece> before = pieces.find(piece.id());
+        Piece changed = pieces.replace(piece).at(piece.inHand() + 1);
+        before.ifPresent(was -> earlier.asMap().merge(piece.id(), List.of(was.at(Math.min(was.veils().size(), piece.inHand() + 1))), PieceWork::latest));
+        return changed;
+    }
+
+    private static List<Piece> latest(List<Piece> before, List<Piece> more) {
+        List<Piece> all = new ArrayList<>(before);
+        all.addAll(more);
+        return List.copyOf(all.subList(Math.max(0, all.size() - MOST_UNDONE), all.size()));
+    }
+
+    /** Whether a change of its plan can be taken back; those made since the studio was opened can. */
+    public boolean canUndo(UUID id) {
+        return earlier.getIfPresent(id) != null;
+    }
+
+    /** As it was before the last change, as a page that saw {@code version} asks for. */
+    public Piece undo(UUID id, int version) {
+        List<Piece> before = earlier.getIfPresent(id);
+        if (before == null) {
+            throw new UnusableValue("Change", "none", "one made since the studio was opened", "There is nothing more to take back.");
+        }
+        Piece was = before.getLast();
+        Piece changed = pieces.replace(was.seen(version)).at(was.inHand() + 1);
+        if (before.size() == 1) {
+            earlier.invalidate(id);
+        } else {
+            earlier.put(id, List.copyOf(before.subList(0, before.size() - 1)));
+        }
+        return changed;
     }
 
     /** What is framed and printed must be a picture still: not a line, and no longer than paper comes. */
@@ -260,7 +293,8 @@ public class PieceWork {
         Image image = shown.design().image();
         boolean inverted = Schools.INVERTED.equals(shown.design().choices().get(Schools.TONES.key()));
         Printed printed = !veil.bringsPicture() ? Printed.of(veil.design().print())
-                : new Printed(veil.design().print(), pictures.colourShare(shown.source()), pictures.coverage(shown.source(), image.treatments(), image.width(), inverted), Hand.READS_RIGHT);
+                : new Printed(veil.design().print(), image.treatments().blackAndWhite() ? 0 : pictures.colourShare(shown.source()),
+                        pictures.coverage(shown.source(), image.treatments(), image.width(), inverted, Tone.of(veil.design().print().inks())), Hand.READS_RIGHT);
         return new Brief(piece.base(), room, image.width(), image.width().times(pictures.shape(shown.source(), image.treatments()).aspect()), printed, veil.design().wish(), settings);
     }
 }

@@ -356,7 +356,7 @@ public class SheetWork {
         double width = item.planned.brief().width().millimetres();
         return overrun.get(List.of(piece.veil().source(), piece.design().treatments().toString(), width, runs), key -> {
             Plane plane = sources.printed(piece, OVERRUN_PIXELS);
-            return new Overrun(runs, piece.design().print().transmittance()).detailLost(plane, plane.width() / width);
+            return new Overrun(runs, piece.design().print().transmittance()).detailLost(plane, Length.ofMillimetres(width));
         });
     }
 

@@ -1,6 +1,9 @@
 package kindveil.studio.work.source;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import kindveil.studio.work.Caches;
 import kindveil.studio.work.NotFound;
+import kindveil.studio.work.piece.Design;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.picture.StoredPicture;
 import kindveil.studio.work.picture.PictureWork;
@@ -9,16 +12,21 @@ import java.util.List;
 import java.util.stream.IntStream;
 import kindveil.image.Picture;
 import kindveil.image.Plane;
+import kindveil.light.Inks;
 import kindveil.light.Lab;
+import kindveil.light.Separation;
 import kindveil.light.Srgb;
+import kindveil.light.Tone;
 import kindveil.measure.UnusableValue;
 import kindveil.shape.Region;
 import kindveil.studio.intake.Rasters;
 import kindveil.tone.Advice;
+import kindveil.tone.Detail;
 import kindveil.tone.Size;
 import kindveil.tone.SourceReading;
 import kindveil.tone.Treatments;
 import kindveil.way.Schools;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** The source of a piece, as it is and as it is treated. */
@@ -28,11 +36,15 @@ public class SourceWork {
     private static final int STEP = 360;
     private static final int MAP = 900;
     private static final int ADVICE = 600;
+    private static final int COLOURS = 160;
     /** What a pencil follows: a quarter of a millimetre smoother, no island under 1.5 mm², no point off by more than 0.08 mm. */
     private static final double TRACED_SOFTENING = 0.25;
     private static final double TRACED_SMALLEST = 1.5;
     private static final double TRACED_TOLERANCE = 0.08;
+    private static final int REMEMBERED = 200;
     private final PictureWork pictures;
+    /** By all that a reading is made from. */
+    private final Cache<List<Object>, Readings> known = Caches.bounded().maximumSize(REMEMBERED).build();
 
     SourceWork(PictureWork pictures) {
         this.pictures = pictures;
@@ -50,12 +62,19 @@ public class SourceWork {
     }
 
     public Readings read(Piece piece) {
+        Design design = piece.design();
+        return known.get(List.of(piece.veil().source(), design.treatments(), design.printWidth(), piece.softening(), design.print(), design.choices().getOrDefault(Schools.TONES.key(), "")),
+                key -> readAnew(piece));
+    }
+
+    private Readings readAnew(Piece piece) {
         StoredPicture picture = pictures.get(piece.veil().source());
         Size shape = pictures.shape(piece.veil().source(), piece.design().treatments());
         Plane luminance = treated(piece, pictures.preview(piece.veil().source()).luminance(), piece.design().treatments().framing());
-        SourceReading asItIs = read(piece, shape, inverted(piece, luminance));
+        Picture colours = inColours(piece) && colourShare(piece) > 0 ? printed(piece, pictures.within(piece.veil().source(), piece.design().treatments(), COLOURS)) : null;
+        SourceReading asItIs = read(piece, shape, inverted(piece, luminance), colours);
         boolean toned = piece.design().treatments().list().size() > piece.design().treatments().framing().list().size();
-        return new Readings(picture, shape, asItIs, toned ? read(piece, shape, inverted(piece, treated(piece))) : asItIs, advice(piece));
+        return new Readings(picture, shape, asItIs, toned ? read(piece, shape, inverted(piece, treated(piece)), colours) : asItIs, advice(piece));
     }
 
     /** How much of the picture is coloured, 0 to 1. */
@@ -69,8 +88,8 @@ public class SourceWork {
                 plane -> inverted(piece, plane));
     }
 
-    private static SourceReading read(Piece piece, Size shape, Plane plane) {
-        return SourceReading.of(plane, (int) Math.round(shape.width()), piece.design().printWidth(), piece.design().theWay().card().softening());
+    private static SourceReading read(Piece piece, Size shape, Plane plane, @Nullable Picture colours) {
+        return SourceReading.of(plane, (int) Math.round(shape.width()), piece.design().printWidth(), piece.softening(), piece.design().print().inks(), colours);
     }
 
     /** Luminance of the working copy with the piece's treatments. */
@@ -84,7 +103,11 @@ public class SourceWork {
     }
 
     public static Plane treated(Piece piece, Plane luminance, Treatments treatments) {
-        return treatments.apply(luminance, piece.design().printWidth());
+        return treatments.apply(luminance, piece.design().printWidth(), tone(piece));
+    }
+
+    private static Tone tone(Piece piece) {
+        return Tone.of(piece.design().print().inks());
     }
 
     /** As it is printed: treated, and inverted where light paint is to make its lights. */
@@ -96,9 +119,16 @@ public class SourceWork {
         return Schools.INVERTED.equals(piece.design().choices().get(Schools.TONES.key())) ? treated.map(v -> (float) Srgb.decode(1 - Srgb.encode(v))) : treated;
     }
 
-    /** The treated picture as it would be printed, unmirrored. */
+    /** The treated picture as it comes out of the machine on its own paper, unmirrored. */
     public byte[] treatedPng(Piece piece) {
-        return Rasters.png(image(piece, printed(piece, pictures.preview(piece.veil().source()))));
+        Picture drawn = printed(piece, pictures.preview(piece.veil().source()));
+        Inks inks = piece.design().print().inks();
+        if (inColours(piece) && colourShare(piece) > 0) {
+            return Rasters.png(Separation.of(inks).printed(drawn));
+        }
+        Plane cover = piece.design().treatments().blackAndWhite() ? Tone.grown(drawn.red(), drawn.width() / piece.design().printWidth().millimetres()) : drawn.red().map(Tone.of(inks)::coverage);
+        double taken = 1 - inks.black() * inks.black();
+        return Rasters.png(Rasters.greys(cover.map(c -> (float) inks.luminance(1 - c * taken))));
     }
 
     /** What a picture is printed as, unmirrored: black, or in its colours where the machine has them and they are left. */
@@ -111,18 +141,13 @@ public class SourceWork {
         return piece.design().print().inColours() && !piece.design().treatments().blackAndWhite();
     }
 
-    /** Greys as greys, colours as colours. */
-    public static BufferedImage image(Piece piece, Picture printed) {
-        return inColours(piece) ? Rasters.encoded(printed) : Rasters.greys(printed.red());
-    }
-
     /** How far the first {@code count} treatments go, small. */
     public byte[] stepPng(Piece piece, int count) {
         Treatments all = piece.design().treatments();
         if (count < 0 || count > all.list().size()) {
             throw new NotFound("treatment", count);
         }
-        return Rasters.png(Rasters.greys(all.apply(pictures.within(piece.veil().source(), piece.design().treatments(), STEP).luminance(), piece.design().printWidth(), count)));
+        return Rasters.png(Rasters.greys(all.apply(pictures.within(piece.veil().source(), piece.design().treatments(), STEP).luminance(), piece.design().printWidth(), tone(piece), count)));
     }
 
     /** The picture in its colours, framed so. */
@@ -141,7 +166,7 @@ public class SourceWork {
     /** Where detail goes soft, as red over the pale treated picture. */
     public byte[] riskPng(Piece piece) {
         Plane plane = treated(piece, MAP);
-        Plane risk = SourceReading.riskMap(plane, piece.design().printWidth(), piece.design().theWay().card().softening());
+        Plane risk = Detail.map(plane, piece.design().printWidth(), piece.softening());
         Plane pale = plane.map(v -> 0.55f + 0.45f * v);
         return Rasters.png(new Picture(Plane.compute(plane.width(), plane.height(), (x, y) -> pale.at(x, y) * (1 - 0.35f * risk.at(x, y))),
                 Plane.compute(plane.width(), plane.height(), (x, y) -> pale.at(x, y) * (1 - 0.93f * risk.at(x, y))),
@@ -150,7 +175,7 @@ public class SourceWork {
 
     /** A small picture of what one piece of advice would do; past the last, of the picture untreated. */
     public byte[] offeredPng(Piece piece, int index) {
-        List<Advice> advice = advice(piece);
+        List<Advice> advice = read(piece).advice();
         if (index < 0 || index > advice.size()) {
             throw new NotFound("advice", index);
         }
