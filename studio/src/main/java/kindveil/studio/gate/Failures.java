@@ -8,6 +8,7 @@ import java.util.Arrays;
 import java.util.Set;
 import java.util.stream.Collectors;
 import kindveil.measure.UnusableValue;
+import kindveil.studio.work.DiskRoom;
 import kindveil.studio.work.NotFound;
 import kindveil.studio.work.Outdated;
 import org.jspecify.annotations.Nullable;
@@ -39,9 +40,11 @@ class Failures {
     private static final String KEPT = "Everything in the studio is as it was.";
 
     private final ShownPages pages;
+    private final DiskRoom room;
 
-    Failures(ShownPages pages) {
+    Failures(ShownPages pages, DiskRoom room) {
         this.pages = pages;
+        this.room = room;
     }
 
     @ExceptionHandler
@@ -123,6 +126,7 @@ class Failures {
     @ExceptionHandler
     ModelAndView any(Exception e, HttpServletRequest request) {
         if (unwritten(e)) {
+            room.letGo();
             int asked = request.getAttribute(ASKED) instanceof Integer before ? before : 0;
             if ("GET".equals(request.getMethod()) && asked < MOST_ASKED) {
                 // it only wanted to read, while another's change closed the store; the next connection opens it again

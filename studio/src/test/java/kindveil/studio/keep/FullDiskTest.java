@@ -27,7 +27,7 @@ import org.junit.jupiter.api.io.TempDir;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 
-/** A studio on a file system of its own of 14 MB, filled to its last block; only where this may be mounted. */
+/** A studio on a file system of its own of 22 MB, filled to its last block; only where this may be mounted. */
 class FullDiskTest {
     private static final int MEGABYTE = 1 << 20;
     @TempDir
@@ -37,7 +37,7 @@ class FullDiskTest {
     @BeforeEach
     void mount() throws Exception {
         disk = Files.createDirectory(home.resolve("disk"));
-        assumeTrue(done("mount", "-t", "tmpfs", "-o", "size=14m", "tmpfs", disk.toString()), "a small file system may be mounted");
+        assumeTrue(done("mount", "-t", "tmpfs", "-o", "size=22m", "tmpfs", disk.toString()), "a small file system may be mounted");
     }
 
     @AfterEach
@@ -65,12 +65,12 @@ class FullDiskTest {
         return web.upload("/pieces", Map.of("title", title, "width", "90 mm"), "picture", "oar.png", noise(seed));
     }
 
-    /** Some 240 kB that nothing packs smaller. */
+    /** Some 550 kB that nothing packs smaller. */
     private static byte[] noise(int seed) {
-        BufferedImage image = new BufferedImage(280, 280, BufferedImage.TYPE_INT_RGB);
+        BufferedImage image = new BufferedImage(424, 424, BufferedImage.TYPE_INT_RGB);
         Random random = new Random(seed);
-        for (int i = 0; i < 280 * 280; i++) {
-            image.setRGB(i % 280, i / 280, random.nextInt());
+        for (int i = 0; i < 424 * 424; i++) {
+            image.setRGB(i % 424, i / 424, random.nextInt());
         }
         return Samples.encoded(image, "png");
     }
@@ -84,7 +84,7 @@ class FullDiskTest {
             AtomicBoolean over = new AtomicBoolean();
             CompletableFuture<Set<Integer>> reader = CompletableFuture.supplyAsync(() -> answersUntil(over, web(studio)));
             for (int round = 0; round < 2; round++) {
-                Files.write(filler, new byte[(round == 0 ? 5 : 2) * MEGABYTE]);
+                Files.write(filler, new byte[(round == 0 ? 9 : 7) * MEGABYTE]);
                 Web.Answer last = null;
                 for (int i = 0; i < 200 && (last == null || last.status() == 200); i++) {
                     String title = "Oar %d-%d".formatted(round, i);
