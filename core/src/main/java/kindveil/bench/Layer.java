@@ -69,7 +69,7 @@ public sealed interface Layer {
         }
 
         /** How long until it reaches a stage: nought when it has; empty when it never will in this air. */
-        Optional<Duration> until(Stage stage, Duration now) {
+        public Optional<Duration> until(Stage stage, Duration now) {
             if (drying == null) {
                 return Optional.of(Span.left(now, laid.plus(product.law().sets(air.at(laid)))));
             }

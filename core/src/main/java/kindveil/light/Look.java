@@ -70,6 +70,17 @@ public record Look(List<MaskedFilms> veils, List<Surface> surfaces, List<Film> o
         return Observer.colour(seen);
     }
 
+    /** Share of each place whose surface is glossy, 0 to 1: of coverages of a width and height. */
+    public Plane gloss(int width, int height, List<Plane> coverages) {
+        if (surfaces.stream().distinct().count() == 1) {
+            return Plane.filled(width, height, surfaces.getFirst() == Surface.GLOSS ? 1 : 0);
+        }
+        return Plane.compute(width, height, (x, y) -> {
+            double[] there = coverages.stream().mapToDouble(plane -> plane.at(x, y)).toArray();
+            return (float) IntStream.range(0, surfaces.size()).filter(state -> surfaces.get(state) == Surface.GLOSS).mapToDouble(state -> veils.getLast().share(state, there)).sum();
+        });
+    }
+
     /** The whole picture: {@code coverages} 0 to 1 a pixel, one plane a mask, over {@code ground}, all of one size. */
     public Picture over(Picture ground, List<Plane> coverages) {
         return over(ground, coverages, Part.all(ground));

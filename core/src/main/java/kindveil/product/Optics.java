@@ -46,6 +46,15 @@ public record Optics(boolean gloss, Body body, double ordinaryCoatMicrometres) {
     /** SX of 40 µm of dry matte film 0.03 (assumed). */
     public static final double MATTE_PER_MICROMETRE = 0.03 / 40;
     private static final double MATTE_ABSORPTION_SHARE = 0.02;
+    /** SX of 100 µm of clear binder as it comes from its jar 0.4 (assumed): brushed thin a haze, a millimetre of it white. */
+    private static final double MILK_PER_MICROMETRE = 0.4 / 100;
+    private static final double CLEAR_BELOW = 0.02;
+
+    /** Scattering falls with the square of the water left (assumed): half dry, a quarter as milky. */
+    static Optional<Film> milk(double wetMicrometres, double waterLeft) {
+        double amount = MILK_PER_MICROMETRE * wetMicrometres * waterLeft * waterLeft;
+        return amount < CLEAR_BELOW ? Optional.empty() : Optional.of(Film.of(Spectrum.flat(0), Spectrum.flat(1), amount));
+    }
 
     /**
      * The film a coat of it is; empty where nothing is to be seen of it.

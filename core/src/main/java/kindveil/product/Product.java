@@ -1,8 +1,10 @@
 package kindveil.product;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import kindveil.light.Colour;
+import kindveil.light.Film;
 import kindveil.measure.UnusableValue;
 import org.jspecify.annotations.Nullable;
 
@@ -47,6 +49,12 @@ public record Product(String id, String words, Family family, Set<Trait> traits,
     /** Water over the whole, 0 to 1; 0 for what does not dry by losing water. */
     public double waterShare() {
         return law instanceof Law.LosesWater water ? water.share() : 0;
+    }
+
+    /** Milk of a clear binder that still has water in it: fine drops scatter until they run together; empty where there is none to speak of. */
+    public Optional<Film> milk(double wetMicrometres, double waterLeft) {
+        boolean turnsClear = law instanceof Law.LosesWater && (optics.body() instanceof Optics.Body.Clear || clouds());
+        return turnsClear ? Optics.milk(wetMicrometres, waterLeft) : Optional.empty();
     }
 
     /** Whether it lets a print of some ink go. */

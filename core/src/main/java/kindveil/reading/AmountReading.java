@@ -29,7 +29,8 @@ public record AmountReading(List<Portion> byAct, Map<Product, Volume> byProduct,
     public static final Preset WASTE = Preset.practice(1.15, 1.05, 1.4, "times the film");
     /** Oil rubbed in with a cloth, over the area (assumed). */
     private static final double OIL_MICROMETRES = 15;
-    static final Length BEYOND = Length.ofMillimetres(20);
+    /** A coat that reaches beyond the picture is so much wider and higher, half of it on each side (assumed). */
+    public static final Length BEYOND = Length.ofMillimetres(20);
     private static final double BATH_MILLILITRES = 850;
 
     /** What one act takes. */

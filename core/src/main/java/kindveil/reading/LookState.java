@@ -1,25 +1,29 @@
 package kindveil.reading;
 
+import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 import kindveil.bench.Bench;
 import kindveil.bench.Face;
+import kindveil.bench.Layer.Coating;
 import kindveil.bench.Layer.Residue;
 import kindveil.bench.Step;
 import kindveil.bench.ThingKind;
 import kindveil.bench.Tool;
+import kindveil.drying.Stage;
+import kindveil.measure.Span;
 import kindveil.product.Product;
 import kindveil.product.Trait;
 import kindveil.way.Trace;
 
 /**
  * The states a piece is looked at in, each a bench of the trace. Where paper is rubbed away: wet after round n, dried
- * white, cleared, sealed. Where none is: dry, and sealed.
+ * white, cleared, sealed. Where none is: dry, and sealed. Last of all as it ends, under a lamp low over the table.
  */
 public enum LookState {
-    WET("wet"), DRIED("dried white"), CLEARED("cleared"), SEALED("sealed");
+    WET("wet"), LAID("just laid, milky"), DRYING("drying"), DRIED("dried white"), CLEARED("cleared"), SEALED("sealed"), RAKED("raking light");
 
     private static final double THIN_COAT = 60;
     private final String words;
@@ -37,6 +41,14 @@ public enum LookState {
         return this == DRIED && trace.mostPasses() == 0 ? "dry" : words;
     }
 
+    /** Whether it is a state of the work under ordinary light, and not a passing one. */
+    public boolean lasting() {
+        return switch (this) {
+            case WET, DRIED, CLEARED, SEALED -> true;
+            case LAID, DRYING, RAKED -> false;
+        };
+    }
+
     /** How a plan's piece looks when all is done: sealed, where it is sealed. */
     public static LookState finished(Trace trace) {
         return SEALED.planned(trace) ? SEALED : CLEARED;
@@ -50,10 +62,34 @@ public enum LookState {
     public Bench bench(Trace trace, int pass) {
         return switch (this) {
             case WET -> placed(trace, arrived(trace, pass));
+            case LAID -> laid(trace).orElse(placed(trace, arrived(trace, pass)));
+            case DRYING -> laid(trace).map(LookState::drying).orElse(placed(trace, arrived(trace, pass)));
             case DRIED -> placed(trace, dried(arrived(trace, pass)));
             case CLEARED -> clearing(trace).map(step -> DRIED.bench(trace, pass).after(step)).orElse(DRIED.bench(trace, pass));
             case SEALED -> sealing(trace).map(step -> CLEARED.bench(trace, pass).after(step)).orElse(CLEARED.bench(trace, pass));
+            case RAKED -> finished(trace).bench(trace, pass);
         };
+    }
+
+    /** The stack then: its coats milky while they are wet in those states that are about it. */
+    public StackReading stack(Bench bench) {
+        return this == LAID || this == DRYING ? StackReading.now(bench) : StackReading.of(bench);
+    }
+
+    /** A film or skin as it comes to the support in a coat that is milky then; empty where none is, or where all has dried before its paper goes. */
+    private static Optional<Bench> laid(Trace trace) {
+        return trace.picture().isEmpty() ? Optional.empty() : trace.moments().stream().map(Trace.Moment::after)
+                .filter(bench -> bench.shows(trace.picture().getAsInt()) && !bench.has(ThingKind.PRINT)).findFirst().filter(bench -> milky(bench).findAny().isPresent());
+    }
+
+    private static Stream<Coating> milky(Bench bench) {
+        return bench.layers(Face.SUPPORT_FRONT, Coating.class).stream().filter(coat -> coat.product().milk(coat.wetMicrometres(), coat.waterShare(bench.now())).isPresent());
+    }
+
+    /** When the last of it is touch-dry; as it was laid where it never will be. */
+    private static Bench drying(Bench laid) {
+        return milky(laid).map(coat -> coat.until(Stage.TOUCH_DRY, laid.now())).reduce(Optional.of(Duration.ZERO), (a, b) -> a.isEmpty() || b.isEmpty() ? Optional.empty() : Optional.of(Span.longer(a.get(), b.get())))
+                .map(wait -> laid.at(laid.now().plus(wait))).orElse(laid);
     }
 
     /** Just after the image came to what keeps it; for what brings no image, at the end. */
@@ -131,15 +167,17 @@ public enum LookState {
     public boolean planned(Trace trace) {
         return switch (this) {
             case WET -> trace.mostPasses() > 0;
+            case LAID, DRYING -> laid(trace).isPresent();
             case DRIED -> true;
             case CLEARED -> clearing(trace).isPresent();
             case SEALED -> sealing(trace).isPresent();
+            case RAKED -> true;
         };
     }
 
     /** The states worth looking at. */
     public static List<LookState> of(Trace trace) {
-        return Stream.of(values()).filter(state -> state.planned(trace) || trace.mostPasses() > 0 && state != SEALED && trace.moments().stream()
+        return Stream.of(values()).filter(state -> state.planned(trace) || trace.mostPasses() > 0 && (state == WET || state == CLEARED) && trace.moments().stream()
                 .anyMatch(moment -> moment.act().step() instanceof Step.RubAway rub && rub.keeps().equals(Face.SUPPORT_FRONT))).toList();
     }
 

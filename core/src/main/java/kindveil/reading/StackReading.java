@@ -1,5 +1,6 @@
 package kindveil.reading;
 
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -78,15 +79,24 @@ public record StackReading(List<Seen> layers, List<Cover> covers, Look look) {
         covers = List.copyOf(covers);
     }
 
-    /** Of what lies on the support. */
+    /** Of what lies on the support, its coats as they are once they have dried. */
     public static StackReading of(Bench bench) {
         return of(bench, Face.SUPPORT_FRONT);
     }
 
     public static StackReading of(Bench bench, Face face) {
+        return of(bench, face, null);
+    }
+
+    /** Of what lies on the support, coats as milky as they are at this moment. */
+    public static StackReading now(Bench bench) {
+        return of(bench, Face.SUPPORT_FRONT, bench.now());
+    }
+
+    private static StackReading of(Bench bench, Face face, @Nullable Duration now) {
         List<Layer> outwards = bench.layers(face).stream().filter(layer -> layer.mask().part() != Part.EDGE).toList();
         List<Cover> covers = outwards.stream().filter(layer -> layer.mask().part() != Part.ALL).flatMap(StackReading::covers).distinct().toList();
-        return new StackReading(outwards.reversed().stream().map(StackReading::seen).toList(), covers, look(outwards, covers));
+        return new StackReading(outwards.reversed().stream().map(StackReading::seen).toList(), covers, look(outwards, covers, now));
     }
 
     private static Stream<Cover> covers(Layer layer) {
@@ -99,14 +109,14 @@ public record StackReading(List<Seen> layers, List<Cover> covers, Look look) {
         return new Mask(mask.part() == Part.BACKED ? Part.BACKED : Part.DARKS, mask.hand(), mask.picture());
     }
 
-    private static Look look(List<Layer> outwards, List<Cover> masks) {
+    private static Look look(List<Layer> outwards, List<Cover> masks, @Nullable Duration now) {
         int bare = outwards.size();
         while (bare > 0 && outwards.get(bare - 1) instanceof Residue r && r.filling() == Filling.AIR) {
             bare--;
         }
-        List<Film> outside = outwards.subList(bare, outwards.size()).stream().flatMap(layer -> film(layer).stream()).toList();
+        List<Film> outside = outwards.subList(bare, outwards.size()).stream().flatMap(layer -> films(layer, now)).toList();
         List<List<Layer>> groups = groups(outwards.subList(0, bare));
-        List<MaskedFilms> veils = groups.stream().map(group -> veil(group, masks)).toList();
+        List<MaskedFilms> veils = groups.stream().map(group -> veil(group, masks, now)).toList();
         if (groups.isEmpty()) {
             return new Look(List.of(), List.of(Surface.MATTE), outside);
         }
@@ -138,15 +148,15 @@ public record StackReading(List<Seen> layers, List<Cover> covers, Look look) {
         return groups;
     }
 
-    private static MaskedFilms veil(List<Layer> group, List<Cover> covers) {
+    private static MaskedFilms veil(List<Layer> group, List<Cover> covers, @Nullable Duration now) {
         if (!group.isEmpty() && group.getLast() instanceof Image image && image.inColours()) {
-            MaskedFilms below = veil(group.subList(0, group.size() - 1), covers);
+            MaskedFilms below = veil(group.subList(0, group.size() - 1), covers, now);
             Mask mask = told(image.mask());
             return new MaskedFilms(below.masks(), below.states(), image.print().inks().all().stream()
                     .map(ink -> new MaskedFilms.InkDots(covers.indexOf(new Cover(mask, ink)), image.print().inks().solid(ink))).toList());
         }
         List<Integer> own = group.stream().map(Layer::mask).filter(mask -> mask.part() != Part.ALL).map(mask -> covers.indexOf(new Cover(told(mask), null))).distinct().sorted().toList();
-        return new MaskedFilms(own, states(group, own, covers).stream().map(present -> present.stream().flatMap(layer -> film(layer).stream()).toList()).toList());
+        return new MaskedFilms(own, states(group, own, covers).stream().map(present -> present.stream().flatMap(layer -> films(layer, now)).toList()).toList());
     }
 
     /** The layers that are there for each combination of a group's masks. */
@@ -158,6 +168,11 @@ public record StackReading(List<Seen> layers, List<Cover> covers, Look look) {
                     || (now >> own.indexOf(masks.indexOf(new Cover(told(layer.mask()), null))) & 1) == (layer.mask().part() == Part.LIGHTS ? 0 : 1)).toList());
         }
         return states;
+    }
+
+    private static Stream<Film> films(Layer layer, @Nullable Duration now) {
+        Stream<Film> dry = film(layer).stream();
+        return now != null && layer instanceof Coating coat ? Stream.concat(dry, coat.product().milk(coat.wetMicrometres(), coat.waterShare(now)).stream()) : dry;
     }
 
     private static Optional<Film> film(Layer layer) {

@@ -37,11 +37,42 @@ class LookStateTest {
     @Test
     void states_withoutPaperToRub_areDryAndSealed() {
         Trace film = trace("film-release");
-        assertEquals(List.of(LookState.DRIED), LookState.of(film));
+        assertEquals(List.of(LookState.DRIED, LookState.RAKED), LookState.of(film));
         assertEquals("dry", LookState.DRIED.words(film));
         assertEquals("dried white", LookState.DRIED.words(trace("gel-lay")));
         Way way = Catalogue.way("film-release");
-        assertEquals(List.of(LookState.DRIED, LookState.SEALED), LookState.of(Trace.of(way.expand(Samples.usual(way).with("sealing", "matte-varnish")))));
+        assertEquals(List.of(LookState.DRIED, LookState.SEALED, LookState.RAKED), LookState.of(Trace.of(way.expand(Samples.usual(way).with("sealing", "matte-varnish")))));
+    }
+
+    /** Laid in slurry a skin is milky, half clear when it is dry to the touch, and clear at last; over black that is lightness. */
+    @Test
+    void skin_isMilkyWhenItIsLaid_andClearsAsItDries() {
+        Trace skin = trace("free-skin");
+        assertEquals(List.of(LookState.WET, LookState.LAID, LookState.DRYING, LookState.DRIED, LookState.RAKED), LookState.of(skin).stream().filter(state -> state != LookState.CLEARED).toList());
+        double laid = lightness(skin, LookState.LAID);
+        double drying = lightness(skin, LookState.DRYING);
+        double clear = StackReading.of(LookState.DRYING.bench(skin, 4)).at(kindveil.light.Colour.grey(0), 0).lab().lightness();
+        assertTrue(laid > drying + 10, laid + " " + drying);
+        assertTrue(drying >= clear && drying < clear + 12, drying + " " + clear);
+        assertTrue(!LookState.of(trace("gel-lay")).contains(LookState.LAID), "a bed is through before its paper goes");
+        assertTrue(!LookState.LAID.planned(trace("film-release")), "what releases film is spirit, and clear");
+    }
+
+    /** The side that faces the eye: ink down its fibre whitens the lights alone, ink up the darks too. */
+    @Test
+    void skin_isSeenFromTheSideThatWasChosen() {
+        Way way = Catalogue.way("free-skin");
+        double down = lightness(Trace.of(way.expand(Samples.usual(way).with("side", "ink-down").with("sandwich", "no").with("passes", "1"))), LookState.DRIED, 1);
+        double up = lightness(Trace.of(way.expand(Samples.usual(way).with("side", "ink-up").with("sandwich", "no").with("passes", "1"))), LookState.DRIED, 1);
+        assertTrue(up > down + 10, "%s over %s".formatted(up, down));
+    }
+
+    private static double lightness(Trace trace, LookState state) {
+        return lightness(trace, state, 0);
+    }
+
+    private static double lightness(Trace trace, LookState state, double toner) {
+        return state.stack(state.bench(trace, 1)).at(kindveil.light.Colour.grey(0), toner).lab().lightness();
     }
 
     @Test

@@ -2,6 +2,10 @@ package kindveil.studio.page.build;
 
 import java.util.List;
 import java.util.Locale;
+import kindveil.measure.Figures;
+import kindveil.measure.Length;
+import kindveil.reading.LookState;
+import kindveil.reading.ReliefReading;
 import kindveil.studio.page.Say;
 import kindveil.studio.page.piece.LookView;
 import kindveil.studio.page.piece.PieceHead;
@@ -16,9 +20,14 @@ import kindveil.studio.work.piece.Planned;
  * @param drowning in per cent; empty where no drawing lies there yet
  * @param means what the figure is of
  * @param each picture when all is done, where there are several
+ * @param edges what stands up and where it shows, looked at in raking light
  * @param base address of the veil in hand
  */
-record ForesightView(String drowning, String means, String across, List<Each> each, List<Gain> gains, String base, int version) {
+record ForesightView(String drowning, String means, String across, List<Each> each, List<Gain> gains, List<Edge> edges, String base, int version) {
+    /** One edge: of what, how high, and where it is seen. */
+    record Edge(String words, String figure, String shows) {
+    }
+
     /** One picture by itself. @param under what drowns most of it, or empty */
     record Each(String words, String figure, String under, boolean here) {
     }
@@ -34,8 +43,17 @@ record ForesightView(String drowning, String means, String across, List<Each> ea
         List<Each> each = all.each().size() < 2 ? List.of() : all.each().stream().map(read -> new Each(named(piece, read.veil()), say.percent(read.drowns()),
                 read.under() == 0 ? "" : "most of it under " + named(piece, read.under()), read.veil() == piece.inHand() + 1)).toList();
         List<Gain> gains = all.gains().stream().map(gain -> new Gain(gain.words(), "+" + Math.round(gain.share() * 100), gain.change().key())).toList();
+        List<Edge> edges = view.right() == LookState.RAKED ? looks.ridges(piece, view.pass()).stream().map(ridge -> edge(piece, ridge, say)).toList() : List.of();
         return looks.foresight(piece, view.right(), view.pass()).map(seen -> new ForesightView(say.percent(seen.drowning()), means(view),
-                "From across the room it is %s.".formatted(say.percent(seen.drowningAcross())), each, gains, base, piece.version())).orElse(new ForesightView("", "", "", each, gains, base, piece.version()));
+                "From across the room it is %s.".formatted(say.percent(seen.drowningAcross())), each, gains, edges, base, piece.version())).orElse(new ForesightView("", "", "", each, gains, edges, base, piece.version()));
+    }
+
+    private static Edge edge(Piece piece, LookWork.Ridge ridge, Say say) {
+        ReliefReading.Edge edge = ridge.edge();
+        String of = ReliefReading.words(edge) + (piece.veils().size() > 1 ? " of " + named(piece, edge.part() + 1) : "") + (edge.mask() == null ? "" : ", along the drawing");
+        String shows = ridge.ordinary() ? "Seen at arm's length in any light." + (Double.isNaN(ridge.taper()) ? "" : " Tapered over %s it would not be.".formatted(say.one(Length.ofMillimetres(ridge.taper()))))
+                : ridge.raking() ? "Seen at arm's length in raking light, not in an ordinary room." : "Not seen at arm's length.";
+        return new Edge(of, edge.micrometres() < 1000 ? Figures.rounded(edge.micrometres(), 0) + " µm" : say.one(Length.ofMillimetres(edge.micrometres() / 1000)), shows);
     }
 
     private static String named(Piece piece, int veil) {
@@ -50,7 +68,9 @@ record ForesightView(String drowning, String means, String across, List<Each> ea
         return switch (view.right()) {
             case WET -> "of the drawing drowns at arm's length while it is wet. Wet it looks finished; it is not.";
             case DRIED -> view.pass() > 0 ? "of the drawing drowns at arm's length when it dries at this pass. Wet it looks finished; it is not." : "of the drawing drowns at arm's length.";
-            case CLEARED, SEALED -> "of the drawing drowns at arm's length when it is done so.";
+            case LAID -> "of the drawing drowns at arm's length while it is milky. It clears as it dries.";
+            case DRYING -> "of the drawing drowns at arm's length when it is dry to the touch. It goes on clearing.";
+            case CLEARED, SEALED, RAKED -> "of the drawing drowns at arm's length when it is done so.";
         };
     }
 }

@@ -4,6 +4,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 import kindveil.measure.UnusableValue;
 import kindveil.studio.archive.ArchiveWork;
@@ -57,7 +58,7 @@ class ArchiveController {
     /** Those that are chosen; all where none is. */
     @GetMapping("/archive.zip")
     void several(@RequestParam(required = false) @Nullable List<UUID> piece, HttpServletResponse response) throws IOException {
-        List<UUID> chosen = piece == null ? List.of() : piece;
+        List<UUID> chosen = piece == null ? List.of() : piece.stream().filter(Objects::nonNull).toList();
         chosen.forEach(pieces::get);
         send(chosen.isEmpty() ? "studio" : "pieces", chosen, response);
     }

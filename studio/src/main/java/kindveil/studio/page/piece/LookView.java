@@ -7,6 +7,7 @@ import kindveil.studio.work.piece.Piece;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
 import kindveil.measure.UnusableValue;
 import kindveil.reading.LookState;
 import kindveil.studio.work.piece.Planned;
@@ -34,7 +35,7 @@ public record LookView(LookState left, LookState right, int pass, double cut, do
             Trace trace = planned.trace();
             int most = trace.mostPasses();
             int shown = most == 0 ? 0 : pass == null || pass == 0 ? trace.plannedPasses() : (int) UnusableValue.requireWithin("pass", pass, 1, most, "", "The plan offers no other.");
-            List<LookState> worth = LookState.of(trace);
+            List<LookState> worth = LookState.of(trace).stream().filter(LookState::lasting).toList();
             LookState finished = LookState.finished(trace);
             return new LookView(state(left, worth.getFirst(), finished), state(right, worth.size() > 1 ? worth.get(1) : worth.getFirst(), finished), shown, within("cut", cut, START_CUT),
                     within("x", x, START_X), within("y", y, START_Y));
@@ -50,7 +51,7 @@ public record LookView(LookState left, LookState right, int pass, double cut, do
             return start;
         }
         return name.equals(FINISHED) ? finished : Arrays.stream(LookState.values()).filter(s -> s.name().equalsIgnoreCase(name)).findFirst()
-                .orElseThrow(() -> new UnusableValue("state", name, "wet, dried, cleared or sealed", "Choose one below the picture."));
+                .orElseThrow(() -> new UnusableValue("state", name, Arrays.stream(LookState.values()).map(LookView::word).collect(Collectors.joining(", ")), "Choose one below the picture."));
     }
 
     /** The address of a piece as it will be when all is done, whichever state that is. */
@@ -100,6 +101,9 @@ public record LookView(LookState left, LookState right, int pass, double cut, do
     }
 
     public static String words(LookState state, int pass, Trace trace) {
+        if (!state.lasting()) {
+            return state.words(trace);
+        }
         if (trace.mostPasses() == 0) {
             return state == LookState.SEALED ? "sealed" : "dry";
         }
@@ -108,6 +112,7 @@ public record LookView(LookState left, LookState right, int pass, double cut, do
             case DRIED -> "dried after pass " + pass;
             case CLEARED -> LookState.CLEARED.planned(trace) ? "cleared after pass " + pass : "left as it dried";
             case SEALED -> LookState.SEALED.planned(trace) ? "sealed" : "not sealed";
+            case LAID, DRYING, RAKED -> state.words(trace);
         };
     }
 }

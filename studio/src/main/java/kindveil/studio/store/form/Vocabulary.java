@@ -117,7 +117,8 @@ public final class Vocabulary {
             .is("too-late", Departure.Kind.TOO_LATE).is("left-long", Departure.Kind.LEFT_LONG)
             .is("against-the-bench", Departure.Kind.AGAINST_THE_BENCH);
     public static final Tokens<LookState> LOOK = Tokens.of("look", LookState.class).is("wet", LookState.WET).is("dried", LookState.DRIED)
-            .is("cleared", LookState.CLEARED).is("sealed", LookState.SEALED);
+            .is("cleared", LookState.CLEARED).is("sealed", LookState.SEALED)
+            .is("laid", LookState.LAID).is("drying", LookState.DRYING).is("raked", LookState.RAKED);
     public static final Tokens<LogEntry.Verdict> VERDICT = Tokens.of("verdict", LogEntry.Verdict.class).is("as-wished", LogEntry.Verdict.AS_WISHED)
             .is("nearly", LogEntry.Verdict.NEARLY).is("otherwise-good", LogEntry.Verdict.OTHERWISE_GOOD).is("failed", LogEntry.Verdict.FAILED);
     public static final Tokens<LogEntry.Tack> TACK = Tokens.of("tack", LogEntry.Tack.class).is("dry", LogEntry.Tack.DRY)

@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import kindveil.studio.work.piece.Page;
 import java.util.UUID;
+import kindveil.bench.Extent;
 import kindveil.bench.Hand;
 import kindveil.bench.Mask;
 import kindveil.image.Picture;
@@ -20,6 +21,9 @@ import kindveil.light.Colour;
 import kindveil.light.ProcessInk;
 import kindveil.light.Separation;
 import kindveil.light.Tone;
+import kindveil.light.RakingLight;
+import kindveil.reading.AmountReading;
+import kindveil.reading.ReliefReading;
 import kindveil.reading.StackReading.Cover;
 import kindveil.tone.Size;
 import kindveil.tone.Subject;
@@ -116,6 +120,37 @@ record Frame(Piece piece, PictureWork pictures, SourceWork sources, Cache<List<O
 
     private Plane opaque(Piece at, Plane printed) {
         return at.design().opaque().isEmpty() ? Subject.mask(printed) : OpaqueWork.framed(pictures, at.veil()).coverage(printed.width(), printed.height());
+    }
+
+    /** How high what stands up stands, mm, each edge falling away over its ramp. */
+    Plane height(ReliefReading relief) {
+        float[] sum = new float[width * height];
+        for (ReliefReading.Edge edge : relief.edges()) {
+            double thick = edge.micrometres() / 1000;
+            Plane risen = risen(edge).blurred(RakingLight.rampSigma(thick) * pixelsPerMillimetre());
+            for (int y = 0; y < height; y++) {
+                for (int x = 0; x < width; x++) {
+                    sum[y * width + x] += (float) (thick * risen.at(x, y));
+                }
+            }
+        }
+        return Plane.of(width, height, sum);
+    }
+
+    private Plane risen(ReliefReading.Edge edge) {
+        if (edge.mask() != null) {
+            Mask mask = edge.mask();
+            Plane dark = coverage(new Cover(new Mask(mask.part() == Mask.Part.BACKED ? Mask.Part.BACKED : Mask.Part.DARKS, mask.hand(), mask.picture()), null));
+            return mask.part() == Mask.Part.LIGHTS ? dark.map(covered -> 1 - covered) : dark;
+        }
+        Veil veil = piece.veils().get(edge.part());
+        Rect rect = rect(veil);
+        if (rect.width() == width && rect.height() == height) {
+            return Plane.filled(width, height, 1);
+        }
+        int past = edge.extent() == Extent.PICTURE ? 0 : (int) Math.round(AmountReading.BEYOND.millimetres() / 2 * pixelsPerMillimetre());
+        Rect wide = new Rect(rect.left() - past, rect.top() - past, rect.width() + 2 * past, rect.height() + 2 * past);
+        return Plane.compute(width, height, (x, y) -> wide.holds(x, y) ? 1 : 0);
     }
 
     /** The treated source of the veil in hand, standing as it will; white around it. */

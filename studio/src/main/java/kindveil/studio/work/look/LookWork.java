@@ -13,13 +13,17 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.DoublePredicate;
+import java.util.stream.IntStream;
 import kindveil.image.Picture;
 import kindveil.image.Plane;
 import kindveil.light.Colour;
 import kindveil.light.Lab;
 import kindveil.light.Legibility;
+import kindveil.light.RakingLight;
+import kindveil.light.Surface;
 import kindveil.measure.Length;
 import kindveil.reading.LookState;
+import kindveil.reading.ReliefReading;
 import kindveil.reading.StackReading;
 import kindveil.studio.intake.Rasters;
 import kindveil.bench.Bench;
@@ -52,6 +56,8 @@ public class LookWork {
     private final Cache<List<Object>, byte[]> rendered = Caches.bounded().maximumWeight(RENDERED_BYTES).weigher((List<Object> key, byte[] png) -> png.length).build();
     private final Cache<List<Object>, Optional<Boolean>> tonal = Caches.bounded().maximumSize(500).build();
     private final Cache<List<Object>, Optional<Foresight>> foreseen = Caches.bounded().maximumSize(200).build();
+
+    private final Cache<List<Object>, List<Ridge>> ridges = Caches.bounded().maximumSize(200).build();
 
     LookWork(PieceWork pieces, PictureWork pictures, SourceWork sources) {
         this.pieces = pieces;
@@ -120,11 +126,58 @@ public class LookWork {
      * piece of those alone.
      */
     private Picture picture(Piece piece, Frame frame, LookState state, int pass) {
+        return state == LookState.RAKED ? raked(piece, frame, pass) : even(piece, frame, state, pass);
+    }
+
+    /** As it ends, under a lamp low over the table. */
+    private Picture raked(Piece piece, Frame frame, int pass) {
+        Reach reach = Reach.of(piece, frame);
+        Plane gloss = Plane.filled(frame.width(), frame.height(), 0);
+        for (int bits : reach.distinct()) {
+            Optional<Piece> there = reach.piece(bits);
+            StackReading stack = StackReading.of(bench(piece, there, LookState.RAKED, pass));
+            List<Plane> covers = there.map(veils -> frame.of(veils).coverages(stack.covers())).orElse(List.of());
+            gloss = reach.laid(gloss, stack.look().gloss(frame.width(), frame.height(), covers), bits);
+        }
+        return RakingLight.RAKING.over(even(piece, frame, LookState.RAKED, pass), frame.height(relief(piece)), gloss, frame.pixelsPerMillimetre());
+    }
+
+    /** What stands up of the veils up to the one in hand. */
+    private ReliefReading relief(Piece piece) {
+        return ReliefReading.of(pieces.plan(piece.only(IntStream.rangeClosed(0, piece.inHand()).boxed().toList(), piece.inHand())).whole());
+    }
+
+    /** Edges of what stands up, where a lamp would show them: over the mean of what is seen when all is done. */
+    public List<Ridge> ridges(Piece piece, int pass) {
+        return ridges.get(reading(piece, LookState.RAKED, pass), key -> {
+            Frame frame = frame(piece, SMALL);
+            double light = even(piece, frame, LookState.RAKED, pass).luminance().mean();
+            Bench bench = LookState.RAKED.bench(pieces.plan(piece).trace(), pass);
+            boolean gloss = StackReading.of(bench).look().surfaces().getFirst() == Surface.GLOSS;
+            return relief(piece).edges().stream().map(edge -> Ridge.of(edge, light, gloss)).toList();
+        });
+    }
+
+    /**
+     * An edge, and where it shows at arm's length.
+     *
+     * @param taper over how many mm it would have to fall away not to be seen in an ordinary room; not a number where it is not seen there, or none does it
+     */
+    public record Ridge(ReliefReading.Edge edge, boolean raking, boolean ordinary, double taper) {
+        static Ridge of(ReliefReading.Edge edge, double light, boolean gloss) {
+            double height = edge.micrometres() / 1000;
+            boolean ordinary = RakingLight.ORDINARY.shows(height, light, gloss, Legibility.ARMS_LENGTH_METRES);
+            return new Ridge(edge, RakingLight.RAKING.shows(height, light, gloss, Legibility.ARMS_LENGTH_METRES), ordinary,
+                    ordinary && edge.mask() == null ? RakingLight.ORDINARY.taper(height, light, gloss, Legibility.ARMS_LENGTH_METRES) : Double.NaN);
+        }
+    }
+
+    private Picture even(Piece piece, Frame frame, LookState state, int pass) {
         Reach reach = Reach.of(piece, frame);
         Picture seen = null;
         for (int bits : reach.distinct()) {
             Optional<Piece> there = reach.piece(bits);
-            StackReading stack = StackReading.of(bench(piece, there, state, pass));
+            StackReading stack = state.stack(bench(piece, there, state, pass));
             List<Plane> covers = there.map(veils -> frame.of(veils).coverages(stack.covers())).orElse(List.of());
             Picture look = stack.look().over(frame.ground(), covers, reach.part(bits));
             seen = seen == null ? look : reach.laid(seen, look, bits);
@@ -149,7 +202,7 @@ public class LookWork {
         Optional<Piece> there = reach.piece(reach.at(px, py));
         Picture ground = frame.ground();
         Colour under = new Colour(ground.red().at(px, py), ground.green().at(px, py), ground.blue().at(px, py));
-        StackReading stack = StackReading.of(bench(piece, there, state, pass));
+        StackReading stack = state.stack(bench(piece, there, state, pass));
         double[] covers = there.map(veils -> frame.of(veils).coverages(stack.covers())).orElse(List.of()).stream().mapToDouble(plane -> plane.at(px, py)).toArray();
         Colour seen = stack.at(under, covers);
         StackReading wet = StackReading.of(bench(piece, there, LookState.WET, pass));
@@ -235,15 +288,15 @@ public class LookWork {
         Frame frame = frame(drawing, LEGIBILITY_LONGEST);
         Picture ground = frame.ground();
         Measure measure = new Measure(frame, Legibility.Edges.of(frame.source(), 1 / frame.pixelsPerMillimetre()), new HashMap<>());
-        Picture seen = measure.seen(bench, ground);
+        Picture seen = measure.seen(state, bench, ground);
         double now = measure.reads(seen, Legibility.ARMS_LENGTH_METRES);
         return Optional.of(new Foresight(1 - now, 1 - measure.reads(seen, Legibility.ACROSS_A_ROOM_METRES)));
     }
 
     /** Reads one drawing through many stacks. */
     private record Measure(Frame frame, Legibility.Edges drawing, Map<StackReading.Cover, Plane> coverages) {
-        Picture seen(Bench bench, Picture ground) {
-            StackReading stack = StackReading.of(bench);
+        Picture seen(LookState state, Bench bench, Picture ground) {
+            StackReading stack = state.stack(bench);
             List<Plane> covers = stack.covers().stream().map(cover -> coverages.computeIfAbsent(cover, frame::coverage)).toList();
             return stack.look().over(ground, covers);
         }

@@ -89,7 +89,7 @@ record Reach(Piece piece, int width, int height, List<Integer> partial, List<Fra
         return new Picture(laid(seen.red(), look.red(), bits), laid(seen.green(), look.green(), bits), laid(seen.blue(), look.blue(), bits));
     }
 
-    private Plane laid(Plane seen, Plane look, int bits) {
+    Plane laid(Plane seen, Plane look, int bits) {
         return Plane.compute(seen.width(), seen.height(), (x, y) -> at(x, y) == bits ? look.at(x, y) : seen.at(x, y));
     }
 }
