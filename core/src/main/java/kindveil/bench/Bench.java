@@ -157,6 +157,16 @@ public record Bench(Duration now, List<Thing> things, List<Bond> bonds, RoomCour
         return new Bench(now, newThings, newBonds, air);
     }
 
+    /** Its print having lain in water past its window: longer by {@code past} times what that allows. */
+    public Bench soaked(double past) {
+        return past <= 0 ? this : Moves.change(this, ThingKind.PRINT, print -> print.mapped(layer -> layer instanceof Layer.Image image ? Bleeding.soaked(image, past) : layer));
+    }
+
+    /** The same with other layers on a face, as it would be at a place where some of them are not. */
+    public Bench having(Face face, List<Layer> layers) {
+        return thing(face.thing()).map(thing -> with(thing.withLayers(face.side(), layers))).orElse(this);
+    }
+
     Bench with(Thing changed) {
         return with(things.stream().map(thing -> thing.kind() == changed.kind() ? changed : thing).toList(), bonds);
     }

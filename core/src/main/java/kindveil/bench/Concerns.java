@@ -120,8 +120,17 @@ final class Concerns {
         return found;
     }
 
+    /** Less than that of its ink left is seen. */
+    private static final double HARDLY_FADED = 0.9;
+
     private static List<Concern> rub(Bench bench, Step.RubAway step) {
         boolean page = step.keeps().thing() == ThingKind.SUPPORT && bench.supportIs(Support.Trait.BOUND) && step.pass() == 1;
-        return page ? List.of(new Concern(Grade.CARE, step.keeps(), "A journal page softens and cockles under wet rubbing.", "Only a mist, a sheet of film under the page, and long rests.")) : List.of();
+        List<Concern> found = new ArrayList<>();
+        if (page) {
+            found.add(new Concern(Grade.CARE, step.keeps(), "A journal page softens and cockles under wet rubbing.", "Only a mist, a sheet of film under the page, and long rests."));
+        }
+        bench.layers(Face.PRINT_FRONT, Image.class).stream().filter(image -> image.kept() < HARDLY_FADED).findFirst().ifPresent(image -> found.add(new Concern(Grade.POOR, step.keeps(),
+                "It lay in the water too long: %s of its ink is left.".formatted(Rules.percent(image.kept())), "Take it out at its time, by the clock; or print it stronger.")));
+        return found;
     }
 }

@@ -86,8 +86,15 @@ public sealed interface Layer {
      * @param mask its darks; the hand in it turns whenever the image passes to another face
      * @param colourShare how much of the picture is coloured, 0 to 1
      * @param coverage how much of it solid ink covers, 0 to 1
+     * @param kept share of its ink that water has left it, 0 to 1
+     * @param run share of its dye that ran and lies around as a stain, 0 to 1
      */
-    record Image(PrintKind print, Toner toner, Mask mask, double colourShare, double coverage) implements Layer {
+    record Image(PrintKind print, Toner toner, Mask mask, double colourShare, double coverage, double kept, double run) implements Layer {
+        /** As it comes from the printer. */
+        public Image(PrintKind print, Toner toner, Mask mask, double colourShare, double coverage) {
+            this(print, toner, mask, colourShare, coverage, 1, 0);
+        }
+
         public Hand hand() {
             return mask.hand();
         }
@@ -97,9 +104,19 @@ public sealed interface Layer {
             return print.inColours() && colourShare > 0;
         }
 
+        /** With only a share of its ink left. */
+        Image faded(double share) {
+            return new Image(print, toner, mask, colourShare, coverage, kept * share, run);
+        }
+
+        /** With a share of its dye gone astray. */
+        Image run(double share) {
+            return new Image(print, toner, mask, colourShare, coverage, kept * (1 - share), run + kept * share);
+        }
+
         @Override
         public Layer turned() {
-            return new Image(print, toner, mask.turned(), colourShare, coverage);
+            return new Image(print, toner, mask.turned(), colourShare, coverage, kept, run);
         }
     }
 

@@ -120,7 +120,7 @@ final class Moves {
             case Residue r when r.bare() -> Residue.damp(r.gramsPerSquareMetre(), r.passes(), r.picture(), bench.air(), bench.now());
             case Residue r -> r;
             case Coating c -> c;
-            case Layer.Image i -> i;
+            case Layer.Image i -> Bleeding.wetted(bench, face, i);
             case Layer.Undercolour u -> u;
             case Receiver r -> r;
             case Layer.Foil f -> f;

@@ -117,12 +117,15 @@ final class Rules {
     /** Inkjet on plain paper bleeds, unless a dry fixative lies over it. */
     static Optional<Refusal> inkRuns(Bench bench, Face face, String what) {
         Face front = new Face(face.thing(), Face.Side.FRONT);
-        boolean fixed = bench.layers(front, Coating.class).stream().anyMatch(coat -> coat.product().is(Trait.FIXES)
-                && coat.until(Stage.RECOAT, bench.now()).filter(Duration::isZero).isPresent());
-        return fixed ? Optional.empty() : bench.layers(front, Layer.Image.class).stream().filter(image -> !image.print().waterproof()).findFirst()
+        return fixed(bench, front) ? Optional.empty() : bench.layers(front, Layer.Image.class).stream().filter(image -> !image.print().waterproof()).findFirst()
                 .map(image -> new Refusal(Kind.WATER_RUNS_INK, face,
                         "%s dissolves in water and bleeds from %s.".formatted(Words.capital(image.print().words()), what),
                         "Take a laser or photocopy of it, or fix the print with acrylic spray outdoors and use a way made for that."));
+    }
+
+    /** Whether a dry fixative lies on a face. */
+    static boolean fixed(Bench bench, Face face) {
+        return bench.layers(face, Coating.class).stream().anyMatch(coat -> coat.product().is(Trait.FIXES) && coat.until(Stage.RECOAT, bench.now()).filter(Duration::isZero).isPresent());
     }
 
     static Refusal notThere(Face face) {

@@ -48,7 +48,7 @@ final class FixedInkjetLay implements Way {
     public List<Dial> dials(Brief brief) {
         return List.of(
                 new Dial("bed", "gel, wet", Preset.assumed(600, 500, 900, "µm"), 300, 2000, "Dry spots lift.", "A day and more to dry; ridges."),
-                new Dial("soak", "soak", Preset.practice(3, 2, 4, "min"), 1.5, 4, "The paper holds on.", "Fades fast: at ten minutes most is gone."));
+                new Dial("soak", "soak", Preset.practice(3, 2, 4, "min"), 1.5, 12, "The paper holds on.", "Fades fast past four minutes: at ten most is gone."));
     }
 
     @Override

@@ -17,6 +17,7 @@ import kindveil.way.Choice;
 import kindveil.way.Choice.Option;
 import kindveil.way.Dial;
 import kindveil.way.Fit;
+import kindveil.way.Pot;
 import kindveil.way.Script;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
@@ -28,12 +29,15 @@ final class LeafAndPapers implements Way {
             new Option("leaf", "metal leaf", "light from below", "size must be tacky, not wet")));
     private static final WayCard CARD = WayCard.overOrUnder("leaf-and-papers", "Leaf and papers")
             .does("Printed papers or metal leaf glued down and sealed, so that they bear what is laid over them.")
-            .ground(Ground.GESSO).choices(KIND)
+            .ground(Ground.GESSO).choices(KIND).pots(Pot.of("sheet", "Papers or leaf", "#cdb98f"))
             .on(JOURNAL_PAGE, WATERCOLOUR_PAPER, BIRCH_PANEL, CANVAS, COATED_BOARD, PRINTMAKING_PAPER)
             .on(FORM, Fit.care("Small torn pieces."))
             .elsewhere("Paper and leaf do not hold there.")
             .fails("Edges lift when rubbed", "not sealed", "Glue them down and seal past the edge.")
             .alsoCalled("collage", "gold leaf", "gilding", "decoupage", "printed papers").build();
+
+    private static final double PAPER_MICROMETRES = 100;
+    private static final double LEAF_MICROMETRES = 1;
 
     @Override
     public WayCard card() {
@@ -50,12 +54,14 @@ final class LeafAndPapers implements Way {
         script.support();
         boolean leaf = script.chose(KIND, "leaf");
         script.coat("glue", Step.coat(Face.SUPPORT_FRONT, leaf ? Products.LEAF_SIZE : Products.PVA, script.dial("glue"), Tool.BRUSH), leaf ? "Brush on the size" : "Brush on the glue", "Thin and even.", 3);
-        script.act("press", new Step.Press(Face.SUPPORT_FRONT, Tool.SOFT_CLOTH), leaf ? "Lay the leaf when the size is tacky" : "Lay the papers while it is wet", "From the middle outwards, a soft cloth.", 6);
+        script.act("lay", Step.coat(Face.SUPPORT_FRONT, leaf ? Products.METAL_LEAF : Products.PRINTED_PAPERS, leaf ? LEAF_MICROMETRES : PAPER_MICROMETRES, Tool.FINGERS).of(script.colour("sheet")),
+                leaf ? "Lay the leaf when the size is tacky" : "Lay the papers while it is wet", leaf ? "Let it fall; do not slide it." : "One edge first, overlapping as you like.", 4);
         if (leaf) {
-            script.rest("glue", "press", 15, 20, "On wet size leaf drowns.", Provenance.PRACTICE);
+            script.rest("glue", "lay", 15, 20, "On wet size leaf drowns.", Provenance.PRACTICE);
         } else {
-            script.open("glue", "press", Face.SUPPORT_FRONT, Stage.OPEN, 4, "Lay while it is wet.");
+            script.open("glue", "lay", Face.SUPPORT_FRONT, Stage.OPEN, 4, "Lay while it is wet.");
         }
+        script.act("press", new Step.Press(Face.SUPPORT_FRONT, Tool.SOFT_CLOTH), "Press it down", "From the middle outwards, a soft cloth.", 3);
         script.coat("seal", Step.coat(Face.SUPPORT_FRONT, Products.GLOSS_MEDIUM, 60, Tool.BRUSH).reaching(Extent.WHOLE), "Seal it", "Past all edges.", 3);
         script.dry("press", "seal", Face.SUPPORT_FRONT, Stage.RECOAT, 30, 60, "A coat on wet glue lifts it.");
         script.act("look", new Step.Judge(Face.SUPPORT_FRONT), "Look whether all edges lie", "Feel along them.", 1);

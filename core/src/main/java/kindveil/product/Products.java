@@ -72,9 +72,12 @@ public final class Products {
     public static final Product TAPE_ADHESIVE = other("tape-adhesive", "tape adhesive", Family.ADHESIVE, new Law.Stays(Duration.ofDays(700)), new Optics(true, CLEAR, 80), Set.of(), NEVER_HARDENS, null, TACKY);
     public static final Product MINERAL_OIL = other("mineral-oil", "mineral oil", Family.OIL, new Law.Stays(Duration.ofHours(1)), new Optics(true, CLEAR, 80), Set.of(Hazard.SLIPPERY), NEVER_HARDENS, null, CLOSES, OILY, CLEARS_FIBRE);
 
+    public static final Product PRINTED_PAPERS = other("printed-papers", "printed papers", Family.LEAF, new Law.Stays(Span.minutes(20)), pigment(false, Opacity.OPAQUE, 1, 100), Set.of(), NEVER_HARDENS, null, OVER_WET);
+    public static final Product METAL_LEAF = other("gilding-leaf", "metal leaf", Family.LEAF, new Law.Stays(Span.minutes(20)), pigment(true, Opacity.OPAQUE, 1, 1), Set.of(), NEVER_HARDENS, null, OVER_WET);
+
     private static final List<Product> ALL = List.of(GLOSS_MEDIUM, MATTE_MEDIUM, GLOSS_GEL, MATTE_GEL, HEAVY_GLOSS_GEL, HEAVY_MATTE_GEL, THINNED_GEL, STIFFENING_MEDIUM, SLURRY, RECEPTIVE_COAT,
             CRACKLE_MEDIUM, GESSO, STENCIL_PASTE, OPAQUE_PAINT, PLATE_PAINT, UNDERCOLOUR, GLAZE, GLOSS_VARNISH, MATTE_VARNISH, PVA, LEAF_SIZE, GUM_ARABIC, WATER_INK, OIL_BLOCK_INK, LITHO_INK,
-            SOLUBLE_INK, FIXATIVE, RELEASE_SOLUTION, TRANSFER_GEL, SHELLAC, TAPE_ADHESIVE, MINERAL_OIL);
+            SOLUBLE_INK, FIXATIVE, RELEASE_SOLUTION, TRANSFER_GEL, SHELLAC, TAPE_ADHESIVE, MINERAL_OIL, PRINTED_PAPERS, METAL_LEAF);
 
     private Products() {
     }

@@ -65,7 +65,7 @@ public record AmountReading(List<Portion> byAct, Map<Product, Volume> byProduct,
 
     private static Optional<Portion> portion(Act act, Length width, Length height) {
         return switch (act.step()) {
-            case Step.Apply apply -> Optional.of(portion(act, apply.product(), area(width, height, apply.extent()), apply.wetMicrometres()));
+            case Step.Apply apply -> !apply.product().family().poured() ? Optional.empty() : Optional.of(portion(act, apply.product(), area(width, height, apply.extent()), apply.wetMicrometres()));
             case Step.Infuse infuse -> Optional.of(portion(act, infuse.agent(), area(width, height, Extent.BEYOND), OIL_MICROMETRES));
             case Step.SetOut s -> Optional.empty();
             case Step.Prepare s -> Optional.empty();

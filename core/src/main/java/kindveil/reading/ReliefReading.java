@@ -5,7 +5,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import kindveil.bench.Bench;
 import kindveil.bench.Extent;
 import kindveil.bench.Face;
 import kindveil.bench.Layer;
@@ -46,16 +45,10 @@ public record ReliefReading(List<Rise> rises) {
     public static ReliefReading of(Trace whole) {
         List<Rise> rises = new ArrayList<>();
         whole.plan().acts().stream().map(Act::id).mapToInt(id -> id.part()).distinct().forEach(part -> {
-            List<Trace.Moment> own = whole.part(part).moments();
-            int before = layers(own.getFirst().before()).size();
-            List<Layer> after = layers(own.getLast().after());
-            after.subList(Math.min(before, after.size()), after.size()).forEach(layer -> rise(part, layer).ifPresent(rises::add));
+            Outside.Range own = Outside.Range.of(whole, part);
+            whole.part(part).end().layers(Face.SUPPORT_FRONT).subList(Math.min(own.from(), own.to()), own.to()).forEach(layer -> rise(part, layer).ifPresent(rises::add));
         });
         return new ReliefReading(rises);
-    }
-
-    private static List<Layer> layers(Bench bench) {
-        return bench.layers(Face.SUPPORT_FRONT);
     }
 
     private static Optional<Rise> rise(int part, Layer layer) {

@@ -25,6 +25,7 @@ import kindveil.light.Fibre.Filling;
 import kindveil.light.Film;
 import kindveil.light.ProcessInk;
 import kindveil.light.Look;
+import kindveil.light.Spectrum;
 import kindveil.light.Surface;
 import kindveil.light.MaskedFilms;
 import kindveil.measure.Words;
@@ -46,9 +47,20 @@ import kindveil.measure.Figures;
  */
 public record StackReading(List<Seen> layers, List<Cover> covers, Look look) {
     private static final String FOUR_INKS = "in four inks";
+    private static final double FADED = 0.995;
 
-    /** What covers more or less of a place. @param mask where a part of a picture lies; @param ink one ink of that picture, or null for all of it */
-    public record Cover(Mask mask, @Nullable ProcessInk ink) {
+    /**
+     * What covers more or less of a place.
+     *
+     * @param mask where a part of a picture lies
+     * @param ink one ink of that picture, or null for all of it
+     * @param stain whether it is what ran of that ink: spread around, where the ink itself lies
+     */
+    public record Cover(Mask mask, @Nullable ProcessInk ink, boolean stain) {
+        public Cover(Mask mask, @Nullable ProcessInk ink) {
+            this(mask, ink, false);
+        }
+
         public boolean of(Part part) {
             return ink == null && mask.part() == part;
         }
@@ -101,7 +113,11 @@ public record StackReading(List<Seen> layers, List<Cover> covers, Look look) {
 
     private static Stream<Cover> covers(Layer layer) {
         Mask mask = told(layer.mask());
-        return layer instanceof Image image && image.inColours() ? image.print().inks().all().stream().map(ink -> new Cover(mask, ink)) : Stream.of(new Cover(mask, null));
+        if (!(layer instanceof Image image) || !image.inColours()) {
+            return Stream.of(new Cover(mask, null));
+        }
+        Stream<Cover> inks = image.print().inks().all().stream().map(ink -> new Cover(mask, ink));
+        return image.run() > 0 ? Stream.concat(inks, image.print().inks().all().stream().map(ink -> new Cover(mask, ink, true))) : inks;
     }
 
     /** The mask a layer's place is told by: lights are where darks are not. */
@@ -151,12 +167,17 @@ public record StackReading(List<Seen> layers, List<Cover> covers, Look look) {
     private static MaskedFilms veil(List<Layer> group, List<Cover> covers, @Nullable Duration now) {
         if (!group.isEmpty() && group.getLast() instanceof Image image && image.inColours()) {
             MaskedFilms below = veil(group.subList(0, group.size() - 1), covers, now);
-            Mask mask = told(image.mask());
-            return new MaskedFilms(below.masks(), below.states(), image.print().inks().all().stream()
-                    .map(ink -> new MaskedFilms.InkDots(covers.indexOf(new Cover(mask, ink)), image.print().inks().solid(ink))).toList());
+            return new MaskedFilms(below.masks(), below.states(), covers(image).map(cover -> new MaskedFilms.InkDots(covers.indexOf(cover), solid(image, cover))).toList());
         }
         List<Integer> own = group.stream().map(Layer::mask).filter(mask -> mask.part() != Part.ALL).map(mask -> covers.indexOf(new Cover(told(mask), null))).distinct().sorted().toList();
         return new MaskedFilms(own, states(group, own, covers).stream().map(present -> present.stream().flatMap(layer -> films(layer, now)).toList()).toList());
+    }
+
+    /** What a solid of one ink lets through: the less of it is left, the more; what ran of it is as much less. */
+    private static Spectrum solid(Image image, Cover cover) {
+        Spectrum whole = image.print().inks().solid(cover.ink());
+        double share = cover.stain() ? image.run() : image.kept();
+        return share == 1 ? whole : whole.map(t -> Math.pow(t, share));
     }
 
     /** The layers that are there for each combination of a group's masks. */
@@ -177,7 +198,7 @@ public record StackReading(List<Seen> layers, List<Cover> covers, Look look) {
 
     private static Optional<Film> film(Layer layer) {
         return switch (layer) {
-            case Image image -> Optional.of(image.toner().solid());
+            case Image image -> Optional.of(image.kept() == 1 ? image.toner().solid() : Film.filter(Spectrum.flat(Math.pow(image.toner().transmittance(), image.kept()))));
             case Coating coat -> coat.product().optics().film(coat.wetMicrometres(), coat.dryMicrometres(), coat.colour());
             case Residue residue -> Optional.of(Fibre.film(residue.gramsPerSquareMetre(), residue.filling()));
             case Carrier sheet -> Optional.of(Fibre.film(sheet.sheet().gramsPerSquareMetre(), sheet.sheet().rubsAway() ? Filling.AIR : Filling.ACRYLIC));
@@ -204,8 +225,8 @@ public record StackReading(List<Seen> layers, List<Cover> covers, Look look) {
     private static Seen seen(Layer layer) {
         Part part = layer.mask().part();
         return switch (layer) {
-            case Image image when image.inColours() -> new Seen(Kind.TONER, inkWords(image), FOUR_INKS, part, 5, null);
-            case Image image -> new Seen(Kind.TONER, inkWords(image), "lets " + Figures.rounded(image.toner().transmittance() * 100, 0) + " % through", part, 5, null);
+            case Image image when image.inColours() -> new Seen(Kind.TONER, inkWords(image), FOUR_INKS + left(image), part, 5, null);
+            case Image image -> new Seen(Kind.TONER, inkWords(image), "lets " + Figures.rounded(Math.pow(image.toner().transmittance(), image.kept()) * 100, 0) + " % through" + left(image), part, 5, null);
             case Coating coat when coat.product().is(Trait.OILY) -> new Seen(Kind.OIL, Words.capital(coat.product().words()), "fills the fibre", part, 0, null);
             case Coating coat -> new Seen(coat.colour() == null ? Kind.COAT : Kind.PAINT, Words.capital(coat.product().words()),
                     Figures.rounded(coat.dryMicrometres(), 0) + " µm dry" + (part == Part.BACKED ? ", backed here" : ""), part, coat.dryMicrometres(), coat.colour());
@@ -217,6 +238,10 @@ public record StackReading(List<Seen> layers, List<Cover> covers, Look look) {
             case Foil foil -> new Seen(Kind.FOIL, "Tape", "clear film", part, 30, null);
             case Relief relief -> new Seen(Kind.SHEET, "Relief", "stands up", part, 0, null);
         };
+    }
+
+    private static String left(Image image) {
+        return image.kept() < FADED ? ", %s %% of it left".formatted(Figures.rounded(image.kept() * 100, 0)) : "";
     }
 
     private static String inkWords(Image image) {
@@ -243,8 +268,8 @@ public record StackReading(List<Seen> layers, List<Cover> covers, Look look) {
         int at = 0;
         for (int i = layers.size() - 1; i >= 0; i--) {
             Seen layer = layers.get(i);
-            if (layer.kind() == Kind.TONER && layer.detail().equals(FOUR_INKS)) {
-                while (at < covers.size() && covers.get(at).ink() == null) {
+            if (layer.kind() == Kind.TONER && layer.detail().startsWith(FOUR_INKS)) {
+                while (at < covers.size() && (covers.get(at).ink() == null || covers.get(at).stain())) {
                     at++;
                 }
                 int inks = ProcessInk.values().length;

@@ -32,9 +32,17 @@ public record Times(Duration earliest, Duration advised, @Nullable Duration clos
             case Window.Open open -> open(open, bench);
             case Window.Dwell dwell -> new Times(dwell.least(), dwell.least(), between(dwell.least(), dwell.latest(), DWELL_CLOSING_SHARE), dwell.latest(), null, false);
             case Window.Dry dry -> dry(dry, bench);
-            case Window.Soak soak -> new Times(soak.least(), soak.least(),
-                    soak.latest() == null ? null : between(soak.least(), soak.latest(), DWELL_CLOSING_SHARE), soak.latest(), null, false);
+            case Window.Soak soak -> soak(soak);
         };
+    }
+
+    /** A soak planned past its window may be ended sooner, and is meant to be as long as it is planned. */
+    private static Times soak(Window.Soak soak) {
+        if (soak.latest() == null) {
+            return new Times(soak.least(), soak.least(), null, null, null, false);
+        }
+        Duration earliest = Span.shorter(soak.least(), soak.latest());
+        return new Times(earliest, soak.least(), between(earliest, soak.latest(), DWELL_CLOSING_SHARE), Span.longer(soak.least(), soak.latest()), null, false);
     }
 
     private static Times open(Window.Open open, Bench bench) {

@@ -80,13 +80,25 @@ public final class Walk {
     }
 
     private Moment take(Act act, List<Wait> waits, Duration start, Duration end, Answer answer) {
-        Bench before = bench.at(start);
+        Bench before = bench.at(start).soaked(past(waits, start));
         Bench after = before.at(end).after(act.step());
         Moment moment = new Moment(act, start, end, before, after, waits, before.refusals(act.step()), before.concerns(act.step()));
         done.put(act.id(), moment);
         bench = after;
         index = plan.next(index, answer);
         return moment;
+    }
+
+    /** By how much a soak that ends here was too long, as a share of its window; 0 where none was. */
+    private static double past(List<Wait> waits, Duration start) {
+        double most = 0;
+        for (Wait wait : waits) {
+            Duration latest = wait.window() instanceof Window.Soak soak ? soak.latest() : null;
+            if (latest != null) {
+                most = Math.max(most, start.minus(wait.began()).minus(latest).toMillis() / (double) latest.toMillis());
+            }
+        }
+        return most;
     }
 
     /** The act at hand passed by as if it were done, with no effect and no time. */

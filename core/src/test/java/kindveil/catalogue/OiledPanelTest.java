@@ -42,6 +42,6 @@ class OiledPanelTest {
         double dried = StackReading.of(LookState.DRIED.bench(facts.trace, 2)).at(wood, 1).lab().lightness();
         double oiled = StackReading.of(LookState.CLEARED.bench(facts.trace, 2)).at(wood, 1).lab().lightness();
         assertTrue(dried - oiled >= 20, dried + " to " + oiled);
-        assertEquals(List.of(LookState.WET, LookState.DRIED, LookState.CLEARED), LookState.of(facts.trace));
+        assertEquals(List.of(LookState.WET, LookState.DRIED, LookState.CLEARED, LookState.RAKED), LookState.of(facts.trace));
     }
 }

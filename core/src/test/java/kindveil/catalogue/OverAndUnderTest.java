@@ -31,9 +31,21 @@ class OverAndUnderTest {
     @Test
     void leafAndPapers_areSealedPastTheirEdges() {
         WayFacts facts = WayFacts.of("leaf-and-papers");
-        facts.order("glue", "press", "seal", "look");
+        facts.order("glue", "lay", "press", "seal", "look");
         assertTrue(facts.act("seal").step() instanceof Step.Apply a && a.extent() == kindveil.bench.Extent.WHOLE);
-        facts.with("kind", "leaf").neverBefore("glue", "press", Duration.ofMinutes(15));
+        facts.with("kind", "leaf").neverBefore("glue", "lay", Duration.ofMinutes(15));
+    }
+
+    /** Printed papers hide what they lie on, dull; leaf too, bright; neither is measured in millilitres. */
+    @Test
+    void leafAndPapers_haveTheirOwnColour() {
+        WayFacts facts = WayFacts.of("leaf-and-papers");
+        kindveil.light.Colour blue = kindveil.light.Colour.parse("blue", "#3355aa");
+        kindveil.light.Colour told = kindveil.light.Colour.parse("papers", "#c8503c");
+        kindveil.reading.StackReading papers = kindveil.reading.StackReading.of(facts.with(facts.brief.with(facts.brief.settings().coloured("sheet", told))).trace.end());
+        assertTrue(kindveil.light.ColourDifference.between(papers.at(blue).lab(), papers.at(kindveil.light.Colour.grey(0.8)).lab()) < 3, "hides the ground");
+        assertTrue(papers.at(blue).lab().a() > 20, papers.at(blue).toString());
+        assertTrue(kindveil.reading.AmountReading.of(facts.trace, kindveil.measure.Length.ofMillimetres(100), kindveil.measure.Length.ofMillimetres(100)).byProduct().keySet().stream().allMatch(product -> product.family().poured()));
     }
 
     @Test

@@ -107,7 +107,7 @@ public final class Vocabulary {
             .is("rights", Hazard.RIGHTS).is("kitchen", Hazard.KITCHEN);
     public static final Tokens<Family> FAMILY = Tokens.of("family", Family.class).is("medium", Family.MEDIUM).is("gesso", Family.GESSO)
             .is("paint", Family.PAINT).is("varnish", Family.VARNISH).is("adhesive", Family.ADHESIVE).is("ink", Family.INK).is("spray", Family.SPRAY)
-            .is("solution", Family.SOLUTION).is("gum", Family.GUM).is("shellac", Family.SHELLAC).is("oil", Family.OIL);
+            .is("solution", Family.SOLUTION).is("gum", Family.GUM).is("shellac", Family.SHELLAC).is("oil", Family.OIL).is("leaf", Family.LEAF);
     public static final Tokens<Paint.Opacity> OPACITY = Tokens.of("opacity", Paint.Opacity.class).is("opaque", Paint.Opacity.OPAQUE)
             .is("semi-opaque", Paint.Opacity.SEMI_OPAQUE).is("semi-transparent", Paint.Opacity.SEMI_TRANSPARENT)
             .is("transparent", Paint.Opacity.TRANSPARENT);

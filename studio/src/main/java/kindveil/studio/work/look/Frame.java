@@ -25,8 +25,10 @@ import kindveil.light.RakingLight;
 import kindveil.reading.AmountReading;
 import kindveil.reading.ReliefReading;
 import kindveil.reading.StackReading.Cover;
+import kindveil.tone.Edge;
 import kindveil.tone.Size;
 import kindveil.tone.Subject;
+import kindveil.tone.Treatments;
 import kindveil.way.Schools;
 import org.jspecify.annotations.Nullable;
 
@@ -37,6 +39,9 @@ import org.jspecify.annotations.Nullable;
  * @param width in pixels; likewise height
  */
 record Frame(Piece piece, PictureWork pictures, SourceWork sources, Cache<List<Object>, Object> drawn, int width, int height) {
+
+    /** How far dye that ran is carried, σ (assumed). */
+    private static final double RUNS_MILLIMETRES = 3;
 
     static Frame of(Piece piece, PictureWork pictures, SourceWork sources, Cache<List<Object>, Object> drawn, int longest) {
         Veil leading = piece.leading();
@@ -74,8 +79,36 @@ record Frame(Piece piece, PictureWork pictures, SourceWork sources, Cache<List<O
                 Math.max(1, (int) Math.round(w)), Math.max(1, (int) Math.round(w * pictures.shape(veil.source(), veil.design().treatments()).aspect())));
     }
 
-    /** What covers a place of the frame, 0 to 1 a pixel, softened by its way and standing as it will. */
+    /** A rectangle and what coats that reach beyond a picture cover around it. */
+    Rect past(Rect rect) {
+        int past = (int) Math.round(AmountReading.BEYOND.millimetres() / 2 * pixelsPerMillimetre());
+        return new Rect(rect.left() - past, rect.top() - past, rect.width() + 2 * past, rect.height() + 2 * past);
+    }
+
+    static boolean torn(Veil veil) {
+        return veil.design().treatments().list().stream().anyMatch(treatment -> treatment instanceof Edge edge && edge.kind() == Edge.Kind.TORN);
+    }
+
+    /** Where the sheet of a torn print is, 1, in its rectangle, standing as it will; empty where it is whole. */
+    Optional<Plane> shape(Veil veil) {
+        if (!veil.bringsPicture() || !torn(veil)) {
+            return Optional.empty();
+        }
+        Rect rect = rect(veil);
+        return Optional.of((Plane) drawn.get(List.of("shape", veil.source(), veil.design().treatments().toString(), veil.design().printWidth(), veil.design().hand().hand(), rect), key -> {
+            Treatments tears = new Treatments(veil.design().treatments().list().stream().filter(treatment -> treatment instanceof Edge).toList());
+            Plane black = tears.apply(Plane.filled(rect.width(), rect.height(), 0), veil.design().printWidth());
+            Plane shape = black.map(light -> 1 - light);
+            return veil.design().hand().hand() == Hand.MIRRORED ? shape.mirrored() : shape;
+        }));
+    }
+
+    /** What covers a place of the frame, 0 to 1 a pixel, softened by its way and standing as it will; what ran of an ink, spread from there. */
     Plane coverage(Cover cover) {
+        if (cover.stain()) {
+            Piece of = piece.at(cover.mask().picture() + 1);
+            return (Plane) drawn.get(List.of("run", key(cover.mask().part(), cover.ink(), of, rect(of.veil()))), key -> coverage(new Cover(cover.mask(), cover.ink())).blurred(RUNS_MILLIMETRES * pixelsPerMillimetre()));
+        }
         Piece at = piece.at(cover.mask().picture() + 1);
         Rect rect = rect(at.veil());
         Plane known = (Plane) drawn.getIfPresent(key(cover.mask().part(), cover.ink(), at, rect));
@@ -145,12 +178,11 @@ record Frame(Piece piece, PictureWork pictures, SourceWork sources, Cache<List<O
         }
         Veil veil = piece.veils().get(edge.part());
         Rect rect = rect(veil);
-        if (rect.width() == width && rect.height() == height) {
-            return Plane.filled(width, height, 1);
+        if (edge.extent() != Extent.PICTURE) {
+            Rect past = past(rect);
+            return Plane.compute(width, height, (x, y) -> past.holds(x, y) ? 1 : 0);
         }
-        int past = edge.extent() == Extent.PICTURE ? 0 : (int) Math.round(AmountReading.BEYOND.millimetres() / 2 * pixelsPerMillimetre());
-        Rect wide = new Rect(rect.left() - past, rect.top() - past, rect.width() + 2 * past, rect.height() + 2 * past);
-        return Plane.compute(width, height, (x, y) -> wide.holds(x, y) ? 1 : 0);
+        return placed(shape(veil).orElseGet(() -> Plane.filled(rect.width(), rect.height(), 1)), rect, 0);
     }
 
     /** The treated source of the veil in hand, standing as it will; white around it. */

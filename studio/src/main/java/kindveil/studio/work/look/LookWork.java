@@ -3,6 +3,7 @@ package kindveil.studio.work.look;
 import kindveil.measure.Words;
 import kindveil.studio.work.Caches;
 import kindveil.studio.work.piece.PieceWork;
+import kindveil.studio.work.piece.Planned;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.source.SourceWork;
 import kindveil.studio.work.picture.PictureWork;
@@ -23,6 +24,7 @@ import kindveil.light.RakingLight;
 import kindveil.light.Surface;
 import kindveil.measure.Length;
 import kindveil.reading.LookState;
+import kindveil.reading.Outside;
 import kindveil.reading.ReliefReading;
 import kindveil.reading.StackReading;
 import kindveil.studio.intake.Rasters;
@@ -131,13 +133,13 @@ public class LookWork {
 
     /** As it ends, under a lamp low over the table. */
     private Picture raked(Piece piece, Frame frame, int pass) {
-        Reach reach = Reach.of(piece, frame);
+        Reach reach = reach(piece, frame);
         Plane gloss = Plane.filled(frame.width(), frame.height(), 0);
-        for (int bits : reach.distinct()) {
-            Optional<Piece> there = reach.piece(bits);
+        for (int place : reach.distinct()) {
+            Reach.Place there = reach.place(place);
             StackReading stack = StackReading.of(bench(piece, there, LookState.RAKED, pass));
-            List<Plane> covers = there.map(veils -> frame.of(veils).coverages(stack.covers())).orElse(List.of());
-            gloss = reach.laid(gloss, stack.look().gloss(frame.width(), frame.height(), covers), bits);
+            List<Plane> covers = there.piece().map(veils -> frame.of(veils).coverages(stack.covers())).orElse(List.of());
+            gloss = reach.laid(gloss, stack.look().gloss(frame.width(), frame.height(), covers), place);
         }
         return RakingLight.RAKING.over(even(piece, frame, LookState.RAKED, pass), frame.height(relief(piece)), gloss, frame.pixelsPerMillimetre());
     }
@@ -173,48 +175,53 @@ public class LookWork {
     }
 
     private Picture even(Piece piece, Frame frame, LookState state, int pass) {
-        Reach reach = Reach.of(piece, frame);
+        Reach reach = reach(piece, frame);
         Picture seen = null;
-        for (int bits : reach.distinct()) {
-            Optional<Piece> there = reach.piece(bits);
+        for (int place : reach.distinct()) {
+            Reach.Place there = reach.place(place);
             StackReading stack = state.stack(bench(piece, there, state, pass));
-            List<Plane> covers = there.map(veils -> frame.of(veils).coverages(stack.covers())).orElse(List.of());
-            Picture look = stack.look().over(frame.ground(), covers, reach.part(bits));
-            seen = seen == null ? look : reach.laid(seen, look, bits);
+            List<Plane> covers = there.piece().map(veils -> frame.of(veils).coverages(stack.covers())).orElse(List.of());
+            Picture look = stack.look().over(frame.ground(), covers, reach.part(place));
+            seen = seen == null ? look : reach.laid(seen, look, place);
         }
         return seen;
     }
 
     /** The state asked for, where the veil in hand is among those that are there; otherwise their end, or what is there before any. */
-    private Bench bench(Piece whole, Optional<Piece> there, LookState state, int pass) {
-        if (there.isEmpty()) {
+    private Bench bench(Piece whole, Reach.Place there, LookState state, int pass) {
+        if (there.piece().isEmpty()) {
             return Bench.with(whole.base().support(), whole.base().ground(), BARE_ROOM);
         }
-        Trace trace = pieces.plan(there.get()).trace();
-        return there.get().veil().equals(whole.veil()) ? state.bench(trace, pass) : trace.end();
+        Planned planned = pieces.plan(there.piece().get());
+        Bench bench = there.piece().get().veil().equals(whole.veil()) ? state.bench(planned.trace(), pass) : planned.trace().end();
+        return Outside.at(bench, planned.whole(), there.least());
+    }
+
+    private Reach reach(Piece piece, Frame frame) {
+        return Reach.of(piece, frame, veil -> Outside.furthest(pieces.plan(piece.only(List.of(veil), veil)).whole(), 0));
     }
 
     public Core core(Piece piece, LookState state, int pass, double x, double y) {
         Frame frame = frame(piece, LONGEST);
         int px = Math.clamp((int) (x * frame.width()), 0, frame.width() - 1);
         int py = Math.clamp((int) (y * frame.height()), 0, frame.height() - 1);
-        Reach reach = Reach.of(piece, frame);
-        Optional<Piece> there = reach.piece(reach.at(px, py));
+        Reach reach = reach(piece, frame);
+        Reach.Place there = reach.place(reach.at(px, py));
         Picture ground = frame.ground();
         Colour under = new Colour(ground.red().at(px, py), ground.green().at(px, py), ground.blue().at(px, py));
         StackReading stack = state.stack(bench(piece, there, state, pass));
-        double[] covers = there.map(veils -> frame.of(veils).coverages(stack.covers())).orElse(List.of()).stream().mapToDouble(plane -> plane.at(px, py)).toArray();
+        double[] covers = there.piece().map(veils -> frame.of(veils).coverages(stack.covers())).orElse(List.of()).stream().mapToDouble(plane -> plane.at(px, py)).toArray();
         Colour seen = stack.at(under, covers);
         StackReading wet = StackReading.of(bench(piece, there, LookState.WET, pass));
         double before = wet.covers().equals(stack.covers()) ? wet.at(under, covers).lab().lightness() : seen.lab().lightness();
-        return new Core(x, y, toner(stack, covers), under, seen, Math.max(0, seen.lab().lightness() - before), there(there.orElse(piece), stack, covers));
+        return new Core(x, y, toner(stack, covers), under, seen, Math.max(0, seen.lab().lightness() - before), there(there.piece().orElse(piece), stack, covers));
     }
 
     /** Coverage by the darks of whichever picture is darkest there. */
     private static double toner(StackReading stack, double[] covers) {
         double most = 0;
         for (int i = 0; i < covers.length; i++) {
-            most = stack.covers().get(i).ink() != null || stack.covers().get(i).of(Mask.Part.DARKS) ? Math.max(most, covers[i]) : most;
+            most = stack.covers().get(i).ink() != null && !stack.covers().get(i).stain() || stack.covers().get(i).of(Mask.Part.DARKS) ? Math.max(most, covers[i]) : most;
         }
         return most;
     }

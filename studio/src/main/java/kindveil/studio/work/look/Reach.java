@@ -1,58 +1,99 @@
 package kindveil.studio.work.look;
 
-import kindveil.studio.work.piece.Veil;
-import kindveil.studio.work.piece.Piece;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import kindveil.light.Look;
+import java.util.function.IntFunction;
 import java.util.stream.IntStream;
+import kindveil.bench.Extent;
 import kindveil.image.Picture;
 import kindveil.image.Plane;
+import kindveil.light.Look;
+import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.piece.Veil;
 
 /**
- * Which veils of a piece, up to the one in hand, lie where: a bit for each that does not reach over the whole frame.
+ * Which veils of a piece, up to the one in hand, lie where. Of each that does not fill the frame a place is within its picture,
+ * a little past its edge, or further out; what places have in common is one number.
  *
  * @param partial indices of those veils
- * @param rects where each of them lies in the frame
+ * @param furthest how far what each of them lays on reaches
+ * @param places that number for each pixel, row by row
  */
-record Reach(Piece piece, int width, int height, List<Integer> partial, List<Frame.Rect> rects) {
-    static Reach of(Piece piece, Frame frame) {
+record Reach(Piece piece, int width, int height, List<Integer> partial, List<Extent> furthest, int[] places) {
+    private static final int NEARNESSES = Extent.values().length;
+
+    /** @param reaching how far what a veil lays on reaches, by its index */
+    static Reach of(Piece piece, Frame frame, IntFunction<Extent> reaching) {
         List<Integer> partial = IntStream.rangeClosed(0, piece.inHand()).boxed().filter(i -> partial(piece, i)).toList();
-        return new Reach(piece, frame.width(), frame.height(), partial, partial.stream().map(i -> frame.rect(piece.veils().get(i))).toList());
+        List<Extent> furthest = partial.stream().map(i -> reaching.apply(i)).toList();
+        int[] places = new int[frame.width() * frame.height()];
+        int unit = 1;
+        for (int i = 0; i < partial.size(); i++) {
+            add(places, frame, piece.veils().get(partial.get(i)), furthest.get(i), unit);
+            unit *= NEARNESSES;
+        }
+        return new Reach(piece, frame.width(), frame.height(), partial, furthest, places);
+    }
+
+    private static void add(int[] places, Frame frame, Veil veil, Extent furthest, int unit) {
+        Frame.Rect rect = frame.rect(veil);
+        Frame.Rect past = frame.past(rect);
+        Optional<Plane> shape = frame.shape(veil);
+        for (int y = 0; y < frame.height(); y++) {
+            for (int x = 0; x < frame.width(); x++) {
+                boolean within = rect.holds(x, y) && (shape.isEmpty() || shape.get().at(x - rect.left(), y - rect.top()) >= 0.5f);
+                Extent least = within ? Extent.PICTURE : past.holds(x, y) ? Extent.BEYOND : Extent.WHOLE;
+                // where nothing of it reaches past its edge, further out is no other place
+                places[y * frame.width() + x] += unit * (least == Extent.BEYOND && furthest != Extent.BEYOND ? Extent.WHOLE : least).ordinal();
+            }
+        }
     }
 
     private static boolean partial(Piece piece, int index) {
         Veil veil = piece.veils().get(index);
-        return veil.bringsPicture() && (veil != piece.leading() || piece.basis().page().isPresent());
+        return veil.bringsPicture() && (veil != piece.leading() || piece.basis().page().isPresent() || Frame.torn(veil));
     }
 
     int at(int x, int y) {
-        int bits = 0;
-        for (int i = 0; i < partial.size(); i++) {
-            bits |= rects.get(i).holds(x, y) ? 1 << i : 0;
-        }
-        return bits;
+        return places[y * width + x];
     }
 
-    /** Every combination that is somewhere in the frame, the smallest first. */
+    /** Every place that differs from the others, the smallest number first. */
     List<Integer> distinct() {
-        if (partial.isEmpty()) {
-            return List.of(0);
-        }
-        return IntStream.range(0, height).flatMap(y -> IntStream.range(0, width).map(x -> at(x, y))).distinct().sorted().boxed().toList();
+        return Arrays.stream(places).distinct().sorted().boxed().toList();
     }
 
-    /** The piece of the veils that are there, empty where none is; the veil in hand if it is among them, otherwise the last before it. */
-    Optional<Piece> piece(int bits) {
+    /**
+     * What is there.
+     *
+     * @param piece of the veils of which something is there, empty where there is none; the veil in hand if it is among them, otherwise the last before it
+     * @param least for those whose picture is not, by their index in that piece, how far a layer must reach to be there
+     */
+    record Place(Optional<Piece> piece, Map<Integer, Extent> least) {
+    }
+
+    Place place(int number) {
         List<Integer> kept = new ArrayList<>();
+        Map<Integer, Extent> least = new HashMap<>();
         for (int i = 0; i <= piece.inHand(); i++) {
             int at = partial.indexOf(i);
-            if (at < 0 || (bits >> at & 1) == 1) {
+            Extent asked = at < 0 ? Extent.PICTURE : nearness(number, at);
+            if (asked == Extent.PICTURE || furthest.get(at).compareTo(asked) >= 0) {
+                if (asked != Extent.PICTURE) {
+                    least.put(kept.size(), asked);
+                }
                 kept.add(i);
             }
         }
-        return kept.isEmpty() ? Optional.empty() : Optional.of(piece.only(kept, kept.getLast()));
+        return new Place(kept.isEmpty() ? Optional.empty() : Optional.of(piece.only(kept, kept.getLast())), least);
+    }
+
+    private static Extent nearness(int number, int at) {
+        return Extent.values()[number / (int) Math.pow(NEARNESSES, at) % NEARNESSES];
     }
 
     /** The piece of the veil in hand, the first that brings a picture and those that reach over the whole frame. */
@@ -62,8 +103,8 @@ record Reach(Piece piece, int width, int height, List<Integer> partial, List<Fra
         return piece.only(kept, piece.inHand());
     }
 
-    /** Around everything where exactly {@code bits} are: nothing else need be looked at for it. */
-    Look.Part part(int bits) {
+    /** Around every pixel of one place: nothing else need be looked at for it. */
+    Look.Part part(int number) {
         if (partial.isEmpty()) {
             return new Look.Part(0, 0, width, height);
         }
@@ -73,7 +114,7 @@ record Reach(Piece piece, int width, int height, List<Integer> partial, List<Fra
         int bottom = 0;
         for (int y = 0; y < height; y++) {
             for (int x = 0; x < width; x++) {
-                if (at(x, y) == bits) {
+                if (at(x, y) == number) {
                     left = Math.min(left, x);
                     right = Math.max(right, x + 1);
                     top = Math.min(top, y);
@@ -84,12 +125,12 @@ record Reach(Piece piece, int width, int height, List<Integer> partial, List<Fra
         return new Look.Part(Math.min(left, right), Math.min(top, bottom), right, bottom);
     }
 
-    /** {@code look} where exactly {@code bits} are, {@code seen} elsewhere. */
-    Picture laid(Picture seen, Picture look, int bits) {
-        return new Picture(laid(seen.red(), look.red(), bits), laid(seen.green(), look.green(), bits), laid(seen.blue(), look.blue(), bits));
+    /** {@code look} at that place, {@code seen} elsewhere. */
+    Picture laid(Picture seen, Picture look, int number) {
+        return new Picture(laid(seen.red(), look.red(), number), laid(seen.green(), look.green(), number), laid(seen.blue(), look.blue(), number));
     }
 
-    Plane laid(Plane seen, Plane look, int bits) {
-        return Plane.compute(seen.width(), seen.height(), (x, y) -> at(x, y) == bits ? look.at(x, y) : seen.at(x, y));
+    Plane laid(Plane seen, Plane look, int number) {
+        return Plane.compute(seen.width(), seen.height(), (x, y) -> at(x, y) == number ? look.at(x, y) : seen.at(x, y));
     }
 }

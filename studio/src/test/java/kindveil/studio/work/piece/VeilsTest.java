@@ -25,6 +25,8 @@ import kindveil.studio.Samples;
 import kindveil.studio.Web;
 import kindveil.studio.intake.Rasters;
 import org.junit.jupiter.api.BeforeEach;
+import kindveil.tone.Edge;
+import kindveil.tone.Treatments;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -82,6 +84,46 @@ class VeilsTest {
         for (String station : new String[] {"/build", "/make", "/finish", "/notes", "/source", "/print"}) {
             assertEquals(200, web.get(own + station).status(), station);
         }
+    }
+
+    /** A piece of 100 mm at 50, 50 on a page of 200 by 240, made some way. */
+    private Piece paged(String way, Treatments treatments) {
+        Piece alone = pieces.begin("Paged", Length.ofMillimetres(100), "corner.png", Samples.cornerPng());
+        new Web(studio.address()).post("/pieces/" + alone.id() + "/page", Map.of("version", "0", "pageWidth", "200 mm", "pageHeight", "240 mm", "x", "50 mm", "y", "50 mm"));
+        Piece page = pieces.get(alone.id());
+        return pieces.change(page.doing(Catalogue.way(way)).with(page.doing(Catalogue.way(way)).design().treated(treatments)));
+    }
+
+    private List<String> at(Piece shown, double millimetresRight, double millimetresDown) {
+        LookState end = LookState.finished(pieces.plan(shown).trace());
+        return names(looks.core(shown, end, pieces.plan(shown).trace().plannedPasses(), millimetresRight / 200, millimetresDown / 240));
+    }
+
+    /** Medium lies where it was put: a bed under its print alone, tape a little past it, a primer and undercoat all over. */
+    @Test
+    void coats_lieWhereTheirMediumLies() {
+        Piece bed = paged("gel-lay", Treatments.NONE);
+        assertTrue(at(bed, 60, 60).contains("Gloss acrylic medium"), at(bed, 60, 60).toString());
+        assertEquals(List.of("Ground"), at(bed, 47, 60), "just past its edge");
+        Piece tape = paged("tape-lift", Treatments.NONE);
+        assertTrue(at(tape, 60, 60).containsAll(List.of("Tape", "Toner")), at(tape, 60, 60).toString());
+        assertTrue(at(tape, 45, 60).contains("Tape") && !at(tape, 45, 60).contains("Toner"), at(tape, 45, 60).toString());
+        assertEquals(List.of("Ground"), at(tape, 30, 60));
+        Piece oiled = paged("oiled-panel", Treatments.NONE);
+        assertTrue(at(oiled, 10, 10).contains("Gloss acrylic medium") && !at(oiled, 10, 10).contains("Toner"), at(oiled, 10, 10).toString());
+        assertTrue(at(oiled, 60, 60).contains("Toner"));
+    }
+
+    /** Where a sheet was torn away nothing of it lies, though it is within the picture's rectangle. */
+    @Test
+    void tornPrint_liesOnlyWhereItsSheetIs() {
+        Piece torn = paged("gel-lay", Treatments.of(new Edge(Edge.Kind.TORN, 12, 4)));
+        assertEquals(List.of("Ground"), at(torn, 50.3, 50.3), "its corner is torn off");
+        assertTrue(at(torn, 100, 100).contains("Toner"));
+        BufferedImage image = look(torn, LookState.DRIED);
+        assertEquals(light(image, 0.05, 0.05), light(image, 50.3 / 200, 50.3 / 240), 2);
+        BufferedImage raked = look(torn, LookState.RAKED);
+        assertEquals(image.getWidth(), raked.getWidth());
     }
 
     @Test
