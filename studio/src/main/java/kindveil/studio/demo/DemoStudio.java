@@ -27,6 +27,7 @@ import kindveil.studio.work.piece.Design;
 import kindveil.studio.work.log.Log;
 import kindveil.studio.work.log.LogEntry;
 import kindveil.studio.work.look.LookWork;
+import kindveil.studio.work.piece.Page;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.piece.Pieces;
@@ -164,10 +165,12 @@ class DemoStudio implements SmartLifecycle {
         begun(gauge, Duration.ofMinutes(20), List.of(2, 4, 8, 10));
     }
 
-    /** In colours, on a blue page. */
+    /** In colours in a deep bed, on a blue page larger than it. */
     private void kingfisher() {
-        piece("Kingfisher", Duration.ofDays(2).plusHours(9), Watercolours::kingfisher, Grounds::blue, Support.WATERCOLOUR_PAPER,
-                Design.fresh(Length.ofMillimetres(110)).withBuild(Map.of("clearing", "gloss-medium"), Map.of(), Map.of(), Wish.CLEAN, kindveil.bench.PrintKind.COLOUR_TONER));
+        Piece piece = piece("Kingfisher", Duration.ofDays(2).plusHours(9), Watercolours::kingfisher, Grounds::blue, Support.WATERCOLOUR_PAPER,
+                Design.fresh(Length.ofMillimetres(110)).withBuild(Map.of("clearing", "gloss-medium", "school", "deep-bed"), Map.of(), Map.of(), Wish.CLEAN, kindveil.bench.PrintKind.COLOUR_TONER));
+        Page page = new Page(Length.ofMillimetres(150), Length.ofMillimetres(182));
+        work.change(piece.with(piece.veil().at(Length.ofMillimetres(20), Length.ofMillimetres(20))).with(piece.basis().sized(page)));
     }
 
     private void reedBed() {

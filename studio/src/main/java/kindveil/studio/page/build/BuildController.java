@@ -81,7 +81,14 @@ class BuildController {
     @GetMapping({"/pieces/{id}/foresight", "/pieces/{id}/veils/{veil}/foresight"})
     ModelAndView foresight(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, LookView.Asked asked) {
         Planned planned = pieces.plan(pieces.get(id, veil));
-        return new ModelAndView("piece/foresight :: foresight", "foresight", ForesightView.of(planned, asked.of(planned), looks, reads, say));
+        return new ModelAndView("piece/foresight :: foresight", "foresight", ForesightView.of(planned, asked.of(planned), looks, reads, false, say));
+    }
+
+    /** What would bring it back, which takes many looks more. */
+    @GetMapping({"/pieces/{id}/gains", "/pieces/{id}/veils/{veil}/gains"})
+    ModelAndView gains(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, LookView.Asked asked) {
+        Planned planned = pieces.plan(pieces.get(id, veil));
+        return new ModelAndView("piece/foresight :: gains", "foresight", ForesightView.of(planned, asked.of(planned), looks, reads, true, say));
     }
 
     /** What is offered to bring the drawing back, taken. */

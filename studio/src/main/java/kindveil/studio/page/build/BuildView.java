@@ -140,7 +140,7 @@ record BuildView(PieceHead head, Sentence sentence, Shown look, SectionView sect
     /** @param foreseen whether how the drawing reads is worked out for the page, however long it takes */
     static BuildView of(Planned planned, LookView view, BuildForm form, LookWork looks, ReadsWork reads, boolean foreseen, boolean undoable, Say say) {
         Piece piece = planned.piece();
-        ForesightView foresight = foreseen || looks.foreseen(piece, view.right(), view.pass()) && reads.known(piece) ? ForesightView.of(planned, view, looks, reads, say) : null;
+        ForesightView foresight = foreseen || looks.foreseen(piece, view.right(), view.pass()) && reads.known(piece) ? ForesightView.of(planned, view, looks, reads, foreseen, say) : null;
         return new BuildView(PieceHead.of(piece, "Build"), Sentence.of(planned, view, form, say), Shown.of(planned, view, looks.aspect(piece)), SectionView.of(planned, view, looks),
                 Beside.of(planned, foresight), Laid.of(piece, say), undoable, List.of());
     }

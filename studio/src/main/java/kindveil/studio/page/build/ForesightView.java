@@ -13,6 +13,7 @@ import kindveil.studio.work.look.LookWork;
 import kindveil.studio.work.look.ReadsWork;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.Planned;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How much of the drawing drowns, each picture of the piece by itself, and what would bring back the one in hand.
@@ -20,10 +21,11 @@ import kindveil.studio.work.piece.Planned;
  * @param drowning in per cent; empty where no drawing lies there yet
  * @param means what the figure is of
  * @param each picture when all is done, where there are several
+ * @param gains what would bring it back, or null where that is still to be looked at
  * @param edges what stands up and where it shows, looked at in raking light
  * @param base address of the veil in hand
  */
-record ForesightView(String drowning, String means, String across, List<Each> each, List<Gain> gains, List<Edge> edges, String base, int version) {
+record ForesightView(String drowning, String means, String across, List<Each> each, @Nullable List<Gain> gains, List<Edge> edges, String base, int version) {
     /** One edge: of what, how high, and where it is seen. */
     record Edge(String words, String figure, String shows) {
     }
@@ -36,13 +38,15 @@ record ForesightView(String drowning, String means, String across, List<Each> ea
     record Gain(String words, String figure, String key) {
     }
 
-    static ForesightView of(Planned planned, LookView view, LookWork looks, ReadsWork reads, Say say) {
+    /** @param whole whether what would bring it back is looked at too, however long it takes */
+    static ForesightView of(Planned planned, LookView view, LookWork looks, ReadsWork reads, boolean whole, Say say) {
         Piece piece = planned.piece();
         String base = PieceHead.base(piece);
-        ReadsWork.Reads all = reads.of(piece);
-        List<Each> each = all.each().size() < 2 ? List.of() : all.each().stream().map(read -> new Each(named(piece, read.veil()), say.percent(read.drowns()),
+        List<ReadsWork.Read> all = reads.each(piece);
+        List<Each> each = all.size() < 2 ? List.of() : all.stream().map(read -> new Each(named(piece, read.veil()), say.percent(read.drowns()),
                 read.under() == 0 ? "" : "most of it under " + named(piece, read.under()), read.veil() == piece.inHand() + 1)).toList();
-        List<Gain> gains = all.gains().stream().map(gain -> new Gain(gain.words(), "+" + Math.round(gain.share() * 100), gain.change().key())).toList();
+        @Nullable List<Gain> gains = whole || reads.gainsKnown(piece)
+                ? reads.gains(piece).stream().map(gain -> new Gain(gain.words(), "+" + Math.round(gain.share() * 100), gain.change().key())).toList() : null;
         List<Edge> edges = view.right() == LookState.RAKED ? looks.ridges(piece, view.pass()).stream().map(ridge -> edge(piece, ridge, say)).toList() : List.of();
         return looks.foresight(piece, view.right(), view.pass()).map(seen -> new ForesightView(say.percent(seen.drowning()), means(view),
                 "From across the room it is %s.".formatted(say.percent(seen.drowningAcross())), each, gains, edges, base, piece.version())).orElse(new ForesightView("", "", "", each, gains, edges, base, piece.version()));

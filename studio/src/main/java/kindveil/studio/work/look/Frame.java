@@ -105,12 +105,15 @@ record Frame(Piece piece, PictureWork pictures, SourceWork sources, Cache<List<O
 
     /** What covers a place of the frame, 0 to 1 a pixel, softened by its way and standing as it will; what ran of an ink, spread from there. */
     Plane coverage(Cover cover) {
-        if (cover.stain()) {
-            Piece of = piece.at(cover.mask().picture() + 1);
-            return (Plane) drawn.get(List.of("run", key(cover.mask().part(), cover.ink(), of, rect(of.veil()))), key -> coverage(new Cover(cover.mask(), cover.ink())).blurred(RUNS_MILLIMETRES * pixelsPerMillimetre()));
-        }
         Piece at = piece.at(cover.mask().picture() + 1);
         Rect rect = rect(at.veil());
+        Plane own = !cover.stain() ? standing(cover, at, rect) : (Plane) drawn.get(List.of("run", key(cover.mask().part(), cover.ink(), at, rect)),
+                key -> standing(new Cover(cover.mask(), cover.ink()), at, rect).blurred(RUNS_MILLIMETRES * pixelsPerMillimetre()));
+        return placed(own, rect, 0);
+    }
+
+    /** The same for its rectangle alone, wherever that lies. */
+    private Plane standing(Cover cover, Piece at, Rect rect) {
         Plane known = (Plane) drawn.getIfPresent(key(cover.mask().part(), cover.ink(), at, rect));
         if (known != null) {
             return known;
@@ -128,27 +131,27 @@ record Frame(Piece piece, PictureWork pictures, SourceWork sources, Cache<List<O
     private List<Object> key(Mask.Part part, @Nullable ProcessInk ink, Piece at, Rect rect) {
         Design design = at.design();
         return List.of(at.veil().source(), design.treatments().toString(), design.printWidth(), design.choices().getOrDefault(Schools.TONES.key(), ""), at.softening(), design.print(),
-                design.hand().hand(), design.opaque(), part, ink == null ? "" : ink, rect, width, height);
+                design.hand().hand(), design.opaque(), part, ink == null ? "" : ink, rect.width(), rect.height(), pixelsPerMillimetre());
     }
 
     private Plane coverage(Mask.Part part, Piece at, Rect rect) {
         Plane printed = sources.printed(at, Math.max(rect.width(), rect.height()));
         if (part == Mask.Part.BACKED) {
-            return laid(opaque(at, printed.resampled(rect.width(), rect.height())), at, rect);
+            return laid(opaque(at, printed.resampled(rect.width(), rect.height())), at);
         }
         Plane covered = at.design().treatments().blackAndWhite() ? Tone.grown(printed, printed.width() / at.design().printWidth().millimetres())
                 : printed.map(Tone.of(at.design().print().inks())::coverage);
-        return laid(covered.resampled(rect.width(), rect.height()), at, rect);
+        return laid(covered.resampled(rect.width(), rect.height()), at);
     }
 
     /** What each ink covers. */
     private Plane[] inks(Piece at, Rect rect) {
         Picture printed = SourceWork.printed(at, pictures.within(at.veil().source(), at.design().treatments(), Math.max(rect.width(), rect.height())));
-        return Stream.of(Separation.of(at.design().print().inks()).planes(printed.resampled(rect.width(), rect.height()))).map(plane -> laid(plane, at, rect)).toArray(Plane[]::new);
+        return Stream.of(Separation.of(at.design().print().inks()).planes(printed.resampled(rect.width(), rect.height()))).map(plane -> laid(plane, at)).toArray(Plane[]::new);
     }
 
-    private Plane laid(Plane plane, Piece at, Rect rect) {
-        return placed(standing(plane.blurred(at.softening().millimetres() * pixelsPerMillimetre()), at), rect, 0);
+    private Plane laid(Plane plane, Piece at) {
+        return standing(plane.blurred(at.softening().millimetres() * pixelsPerMillimetre()), at);
     }
 
     private Plane opaque(Piece at, Plane printed) {

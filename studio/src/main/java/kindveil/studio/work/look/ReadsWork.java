@@ -44,7 +44,8 @@ public class ReadsWork {
     private static final String BACKING = "backing";
     private final PieceWork pieces;
     private final LookWork looks;
-    private final Cache<List<Object>, Reads> known = Caches.bounded().maximumSize(200).build();
+    private final Cache<List<Object>, List<Read>> known = Caches.bounded().maximumSize(200).build();
+    private final Cache<List<Object>, List<Gain>> gained = Caches.bounded().maximumSize(200).build();
 
     ReadsWork(PieceWork pieces, LookWork looks) {
         this.pieces = pieces;
@@ -70,6 +71,11 @@ public class ReadsWork {
     }
 
     public Reads of(Piece piece) {
+        return new Reads(each(piece), gains(piece));
+    }
+
+    /** Each picture of the piece. */
+    public List<Read> each(Piece piece) {
         return known.get(key(piece), key -> read(piece));
     }
 
@@ -77,11 +83,21 @@ public class ReadsWork {
         return known.getIfPresent(key(piece)) != null;
     }
 
+    /** What would bring back the veil in hand, the most first; takes many looks. */
+    public List<Gain> gains(Piece piece) {
+        int inHand = piece.inHand() + 1;
+        return gained.get(key(piece), key -> each(piece).stream().filter(read -> read.veil() == inHand).findFirst().map(read -> gains(piece, 1 - read.drowns())).orElse(List.of()));
+    }
+
+    public boolean gainsKnown(Piece piece) {
+        return gained.getIfPresent(key(piece)) != null;
+    }
+
     private static List<Object> key(Piece piece) {
         return List.of(piece.id(), piece.version(), piece.inHand());
     }
 
-    private Reads read(Piece piece) {
+    private List<Read> read(Piece piece) {
         List<Read> each = new ArrayList<>();
         Frame frame = looks.frame(piece, LONGEST);
         Picture seen = looks.finished(piece, frame);
@@ -91,8 +107,7 @@ public class ReadsWork {
                 each.add(new Read(i + 1, drowns, drowner(piece, i, frame, drowns)));
             }
         }
-        int inHand = piece.inHand() + 1;
-        return new Reads(each, each.stream().filter(read -> read.veil() == inHand).findFirst().map(read -> gains(piece, 1 - read.drowns())).orElse(List.of()));
+        return each;
     }
 
     /** Share of the edges of the veil in hand that read in a picture of all. */

@@ -35,11 +35,15 @@ public class PictureWork {
     private static final int MOST = 100_000;
     private static final long LARGE_PIXELS = 4_000_000;
     private static final long REMEMBERED_BYTES = 160_000_000;
+    private static final int LONGEST_REDUCED = 500;
+    private static final long REDUCED_BYTES = 24_000_000;
     private static final int COLOUR_SAMPLE = 120;
     private static final double CHROMATIC = 12;
     private final Pictures pictures;
     private final Clock clock;
     private final Cache<UUID, Picture> previews = Caches.bounded().maximumWeight(REMEMBERED_BYTES).weigher((UUID id, Picture picture) -> picture.bytes()).build();
+    /** Small ones are asked for over and over, as one plan after another is looked at. */
+    private final Cache<List<Object>, Picture> reduced = Caches.bounded().maximumWeight(REDUCED_BYTES).weigher((List<Object> key, Picture picture) -> picture.bytes()).build();
     /** A picture never changes once it is kept. */
     private final Cache<UUID, StoredPicture> known = Caches.bounded().maximumSize(5000).build();
     private final Queue<UUID> unkept = new ConcurrentLinkedQueue<>();
@@ -116,7 +120,8 @@ public class PictureWork {
         StoredPicture picture = get(id);
         Size framed = picture.shape(treatments);
         double whole = longest * Math.max(picture.width(), picture.height()) / Math.max(framed.width(), framed.height());
-        return preview(id).downscaled((int) Math.min(MOST, Math.ceil(whole)));
+        int side = (int) Math.min(MOST, Math.ceil(whole));
+        return side > LONGEST_REDUCED ? preview(id).downscaled(side) : reduced.get(List.of(id, side), key -> preview(id).downscaled(side));
     }
 
     /** How much of a picture solid ink covers as it is printed, 0 to 1. */
