@@ -15,14 +15,21 @@ import kindveil.way.Dial;
 import kindveil.way.Pot;
 import kindveil.way.Schools;
 import kindveil.way.Script;
+import kindveil.way.Choice;
+import kindveil.way.Choice.Option;
+import kindveil.bench.Mask;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 
 /** Paste through a stencil: raised, its thickness decides drying and cracks. */
 final class StencilPaste implements Way {
+    private static final Choice PLACE = new Choice("place", "Where the paste lies", List.of(
+            new Option("all", "all over", "one even relief", "hides what lies below"),
+            new Option("around", "around the drawing", "the drawing is spared and lies deeper", "a stencil cut after its darks"),
+            new Option("on", "on the drawing", "its darks stand up", "a stencil cut after its lights; it hides them")));
     private static final WayCard CARD = WayCard.overOrUnder("stencil-paste", "Stencil paste")
             .does("Paste spread through a stencil stands up from the work; its thickness decides how it dries and cracks.")
-            .ground(Ground.ACRYLIC_PAINT).choices(Schools.HURRY).pots(Pot.of("paste", "Paste", "#efe9da"))
+            .ground(Ground.ACRYLIC_PAINT).choices(PLACE, Schools.HURRY).pots(Pot.of("paste", "Paste", "#efe9da"))
             .on(CANVAS, BIRCH_PANEL, COATED_BOARD, WATERCOLOUR_PAPER, JOURNAL_PAGE, WOOD_BLOCK)
             .elsewhere("Paste cracks off what bends.")
             .fails("Cracks", "too thick, or dried too fast", "Thinner, two coats; or wanted: keep them.")
@@ -42,7 +49,8 @@ final class StencilPaste implements Way {
     @Override
     public void write(Script script) {
         script.support();
-        script.coat("paste", Step.coat(Face.SUPPORT_FRONT, Products.STENCIL_PASTE, script.dial("paste"), Tool.SPREADER).of(script.colour("paste")),
+        script.coat("paste", Step.coat(Face.SUPPORT_FRONT, Products.STENCIL_PASTE, script.dial("paste"), Tool.SPREADER).of(script.colour("paste"))
+                        .on(script.chose(PLACE, "around") ? Mask.Part.LIGHTS : script.chose(PLACE, "on") ? Mask.Part.DARKS : Mask.Part.ALL),
                 "Scrape the paste through the stencil", "One pass, the knife flat; lift the stencil straight up and wash it.", 4);
         script.act("look", new Step.Judge(Face.SUPPORT_FRONT), "Feel whether it is through", "Cool to the cheek is wet inside.", 1);
         script.dry("paste", "look", Face.SUPPORT_FRONT, Stage.THROUGH, 240, 600, "Dry outside, wet inside: nothing over it before.");

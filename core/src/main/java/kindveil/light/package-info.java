@@ -17,6 +17,9 @@
  * what is seen of those inks on that print's own paper; {@link kindveil.light.Tone} is the same for black alone, and the only place
  * that says what a tone covers. In a look each ink is a mask of dots over its veil ({@link kindveil.light.MaskedFilms}).
  *
+ * <p><b>What stands up</b> is seen under a lamp low over the table ({@link kindveil.light.RakingLight}): slopes, shadows and what the last
+ * coat mirrors, over a look that is otherwise as it was.
+ *
  * <p><b>A valid stack</b> ({@link kindveil.light.Stack}):
  * <ol>
  * <li>has exactly one surface, since all films below it share one index;</li>

@@ -6,6 +6,8 @@
  * <li>{@link kindveil.reading.HandReading}: does the image read right, and must the print be mirrored;</li>
  * <li>{@link kindveil.reading.StackReading}: the layers from the eye down, and how they look;</li>
  * <li>{@link kindveil.reading.LookState}: the states a piece is looked at in;</li>
+ * <li>{@link kindveil.reading.ReliefReading}: what stands up, how high and how far it reaches;</li>
+ * <li>{@link kindveil.reading.Outside}: what of it lies where a picture does not;</li>
  * <li>{@link kindveil.reading.TimeReading}: hands-on and waiting, act by act;</li>
  * <li>{@link kindveil.reading.AmountReading}: how much of what, and what is mixed of which parts;</li>
  * <li>{@link kindveil.reading.MarginReading}: how much paper must stay around the image of a print;</li>

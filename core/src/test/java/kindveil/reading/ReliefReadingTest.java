@@ -41,6 +41,24 @@ class ReliefReadingTest {
         assertTrue(of("opaque-backed-lay").edges().stream().anyMatch(edge -> edge.mask() != null && edge.mask().part() == Mask.Part.BACKED && edge.micrometres() > 80));
     }
 
+    /** Paste that spares the drawing stands up in its lights, paste on it in its darks. */
+    @Test
+    void paste_standsUpWhereItsStencilLetsIt() {
+        Way gel = Catalogue.way("gel-lay");
+        Way paste = Catalogue.way("stencil-paste");
+        for (var place : java.util.Map.of("around", Mask.Part.LIGHTS, "on", Mask.Part.DARKS).entrySet()) {
+            Trace whole = Trace.of(Sequence.on(Samples.usual(gel).base(), List.of(new Sequence.Part(gel, Samples.usual(gel)),
+                    new Sequence.Part(paste, Samples.usual(paste).with("place", place.getKey())))).expand());
+            ReliefReading.Edge edge = ReliefReading.of(whole).edges().getFirst();
+            assertEquals(1, edge.part());
+            assertEquals(place.getValue(), edge.mask().part());
+            assertEquals(400, edge.micrometres(), 1);
+            double[] dark = StackReading.of(whole.end()).covers().stream().mapToDouble(cover -> 1).toArray();
+            double light = StackReading.of(whole.end()).at(kindveil.light.Colour.grey(0.3), dark).lab().lightness();
+            assertEquals(place.getValue() == Mask.Part.DARKS, light > 75, place.getKey() + ": " + light);
+        }
+    }
+
     @Test
     void whatLiesOverTheWholeFace_hasNoEdge() {
         assertTrue(of("underpainting").edges().isEmpty());
