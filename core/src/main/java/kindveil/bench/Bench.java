@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import kindveil.bench.Layer.Coating;
 import kindveil.bench.Layer.Undercolour;
+import kindveil.drying.Airing;
 import kindveil.drying.Room;
 import kindveil.drying.RoomCourse;
 
@@ -52,6 +53,11 @@ public record Bench(Duration now, List<Thing> things, List<Bond> bonds, RoomCour
     /** The same bench standing in other air from its beginning; only before anything is wet on it. */
     public Bench in(RoomCourse other) {
         return new Bench(now, things, bonds, other);
+    }
+
+    /** From now on in air that is moved otherwise; what dries on it goes on as it did. */
+    public Bench aired(Airing airing) {
+        return new Bench(now, things, bonds, air.with(airing));
     }
 
     /** With nothing on it but a support and its ground. */

@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import kindveil.bench.Layer.Carrier;
 import kindveil.bench.Layer.Coating;
 import kindveil.bench.Layer.Image;
+import kindveil.drying.Airing;
 import kindveil.drying.Bed;
 import kindveil.drying.Coat;
 import kindveil.drying.Cover;
@@ -134,7 +135,7 @@ final class Dryings {
     /** The coats on a face have had hot air for as long as the act lasted; from now on they dry as before. */
     static Bench heated(Bench bench, Step.Heat step) {
         UnaryOperator<Layer> heated = layer -> layer instanceof Coating c && c.drying() != null
-                ? c.with(c.drying().heated(Span.left(step.lasts(), bench.now()), bench.now())) : layer;
+                ? c.with(c.drying().heated(Span.left(step.lasts(), bench.now()), bench.now(), Airing.heatTool(step.centimetres()))) : layer;
         return mapped(bench, reached(bench, step.face().thing()), heated);
     }
 

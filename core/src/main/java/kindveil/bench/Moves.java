@@ -3,6 +3,7 @@ package kindveil.bench;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
@@ -21,6 +22,9 @@ import kindveil.product.Trait;
  * dry in {@link Dryings}.
  */
 final class Moves {
+    /** Ink seen of a film pressed into weave and cracks (assumed). */
+    private static final double SUNK = 0.85;
+
     private Moves() {
     }
 
@@ -31,7 +35,7 @@ final class Moves {
             case Step.Mix mix -> bench;
             case Step.Judge judge -> bench;
             case Step.WashUp washUp -> bench;
-            case Step.Press press -> bench;
+            case Step.Press press -> pressed(bench, press);
             case Step.Abrade abrade -> bench;
             case Step.Move move -> move.place() == Step.Place.HANG ? Dryings.hung(bench, move.thing()) : bench;
             case Step.Cut cut -> bench;
@@ -49,6 +53,15 @@ final class Moves {
             case Step.Heat heat -> Dryings.heated(bench, heat);
             case Step.Outline outline -> setOut(bench, Thing.of(ThingKind.TRACING, List.of(), List.of(), Underlay.none()));
         };
+    }
+
+    /** Ink that is being let go goes into what it is pressed on hard, and is paler for it. */
+    private static Bench pressed(Bench bench, Step.Press step) {
+        boolean hard = step.tool() == Tool.BRAYER || step.tool() == Tool.BAREN || step.tool() == Tool.SPOON || step.tool() == Tool.ROD;
+        Optional<Bond> under = bench.bond(step.over()).filter(bond -> bond.joins(ThingKind.PRINT));
+        Face onto = under.map(bond -> bond.moving().thing() == ThingKind.PRINT ? bond.onto() : bond.moving()).orElse(step.over());
+        boolean letsGo = hard && under.isPresent() && bench.layers(Face.PRINT_FRONT, Layer.Image.class).stream().anyMatch(image -> image.print().receiver()) && Partings.releasing(bench, onto).isPresent();
+        return letsGo ? change(bench, ThingKind.PRINT, print -> print.mapped(layer -> layer instanceof Layer.Image image ? image.faded(SUNK) : layer)) : bench;
     }
 
     private static Bench setOut(Bench bench, Thing thing) {

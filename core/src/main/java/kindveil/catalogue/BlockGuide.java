@@ -19,10 +19,10 @@ import kindveil.bench.Tool;
 import kindveil.drying.Stage;
 import kindveil.measure.Preset;
 import kindveil.measure.Provenance;
+import kindveil.light.Colour;
 import kindveil.way.Brief;
 import kindveil.way.Dial;
 import kindveil.way.Fit;
-import kindveil.way.Pot;
 import kindveil.way.Rubbing;
 import kindveil.way.Schools;
 import kindveil.way.Script;
@@ -32,15 +32,14 @@ import kindveil.way.Wish;
 
 /** A guide for carving, glued on lino, vinyl or wood. Two hands: the block mirrored, its impression right. */
 final class BlockGuide implements Way {
+    private static final Colour PROOF = Colour.parse("ink", "#22262b");
     private static final WayCard CARD = WayCard.transfer("block-guide", "Block guide")
             .does("The picture is glued to a block as a carving guide; mirrored on the block, its impression reads right.")
             .softens(0.2).print(PrintKind.PHOTOCOPY).ground(Ground.RAW)
             .choices(Schools.HURRY)
-            .pots(Pot.of("ink", "Printing ink", "#22262b"))
             .on(LINO_BLOCK)
             .on(WOOD_BLOCK, Fit.sound("The medium fills the grain."))
             .elsewhere("Only a lino, vinyl or wood block can be carved.")
-            .wish(Wish.GHOSTED, Fit.sound("It is a guide: faint is enough."))
             .fails("The guide lifts in patches", "thick or streaky gel on a closed block", "Thin, even, no streaks; a day to dry.")
             .fails("It dulls the tools", "carved damp", "Dry before carving.")
             .fails("It slid", "the weight rocked", "A flat weight that does not rock.")
@@ -81,7 +80,7 @@ final class BlockGuide implements Way {
         script.act("carve", new Step.Cut(ThingKind.SUPPORT, Cutting.CARVE), "Carve", "The lights away; cut away from your hand.", 60);
         script.rest("pass-1-rub", "carve", 60, 240, "Damp dulls the tools.", Provenance.ASSUMED);
         script.sheet();
-        script.bed("ink", Step.coat(Face.SUPPORT_FRONT, Products.WATER_INK, 10, Tool.BRAYER).on(Part.DARKS).of(script.colour("ink")), "Ink the block", "Thin layers.", 2);
+        script.bed("ink", Step.coat(Face.SUPPORT_FRONT, Products.WATER_INK, 10, Tool.BRAYER).on(Part.DARKS).of(PROOF), "Ink the block", "Thin layers.", 2);
         script.act("lay-sheet", new Step.Join(Face.IMPRESSION, Face.SUPPORT_FRONT, false), "Lay the paper", "On its register.", 0.3);
         script.open("ink", "lay-sheet", Face.SUPPORT_FRONT, Stage.OPEN, 5, "Water-based ink dries by evaporation.");
         script.act("rub-sheet", new Step.Press(Face.IMPRESSION, Tool.BAREN), "Rub the back", "Edges too.", 2);

@@ -14,21 +14,22 @@ import kindveil.bench.Tool;
 import kindveil.drying.Stage;
 import kindveil.measure.Preset;
 import kindveil.way.Brief;
+import kindveil.light.Colour;
 import kindveil.way.Choice;
 import kindveil.way.Choice.Option;
 import kindveil.way.Dial;
-import kindveil.way.Pot;
 import kindveil.way.Script;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 
 /** The last things: rims trimmed, edges painted, hardware. */
 final class EdgesAndHardware implements Way {
+    private static final Colour DARK = Colour.parse("edge", "#2f2c28");
     private static final Choice HANGING = new Choice("hardware", "Hardware", List.of(
             new Option("none", "none", "a page or a loose sheet", "nothing to hang it by"), new Option("hanger", "hanger and feet", "ready for the wall", "drilled last")));
     private static final WayCard CARD = WayCard.overOrUnder("edges-and-hardware", "Edges and hardware")
             .does("Thick rims trimmed, edges painted, hardware screwed on: last, when everything has cured.")
-            .ground(Ground.ACRYLIC_PAINT).choices(HANGING).pots(Pot.of("edge", "Edge colour", "#2f2c28"))
+            .ground(Ground.ACRYLIC_PAINT).choices(HANGING)
             .on(BIRCH_PANEL, CANVAS, COATED_BOARD, WATERCOLOUR_PAPER, JOURNAL_PAGE, PRINTMAKING_PAPER, WOOD_BLOCK, METAL)
             .elsewhere("There is no edge to finish.")
             .fails("Edge paint on the face", "no tape", "Tape the face's rim first; scrape off when dry.")
@@ -47,7 +48,7 @@ final class EdgesAndHardware implements Way {
     @Override
     public void write(Script script) {
         script.act("trim-edges", new Step.Prepare(ThingKind.SUPPORT, Preparation.TRIM_EDGES), "Trim thick rims", "Level with the edge.", 4);
-        script.coat("edge", Step.coat(Face.SUPPORT_FRONT, Products.OPAQUE_PAINT, script.dial("edge"), Tool.BRUSH).on(Part.EDGE).of(script.colour("edge")), "Paint the edges", "The face's rim taped.", 6);
+        script.coat("edge", Step.coat(Face.SUPPORT_FRONT, Products.OPAQUE_PAINT, script.dial("edge"), Tool.BRUSH).on(Part.EDGE).of(DARK), "Paint the edges", "The face's rim taped.", 6);
         if (script.chose(HANGING, "hanger")) {
             script.act("hang", new Step.Prepare(ThingKind.SUPPORT, Preparation.HARDWARE), "Screw on hanger and feet", "Pre-drill; the face on something soft.", 8);
             script.dry("edge", "hang", Face.SUPPORT_FRONT, Stage.RECOAT, 60, 120, "Wet edges mark.");

@@ -64,7 +64,7 @@ final class FixedInkjetLay implements Way {
         script.act("press", new Step.Press(Face.PRINT_FRONT, Tool.SOFT_CLOTH), "Rub it down with a cloth", "Cloth or fingers; a brayer makes ridges.", 2);
         script.wash("bed");
         script.dry("press", Rubbing.first(), Face.SUPPORT_FRONT, Stage.THROUGH, 60, 240, "An hour or more: not dry is failure number one.");
-        script.rubbing(Rubbing.misted(Face.SUPPORT_FRONT, Math.min(2, Rubbing.planned(script)), "cut-out").with(Tool.TRAY, Bath.LUKEWARM_TRAY, script.dial("soak"), 4.0)
+        script.rubbing(Rubbing.misted(Face.SUPPORT_FRONT, script.brief().wish() == Wish.GHOSTED || script.brief().wish() == Wish.SOFT ? 1 : Math.min(2, Rubbing.planned(script)), "cut-out").with(Tool.TRAY, Bath.LUKEWARM_TRAY, script.dial("soak"), 4.0)
                 .atMost(2).saying(5, "Out of the lukewarm water at once; rub with fingers, then a cloth."));
         script.act("cut-out", new Step.Cut(ThingKind.SUPPORT, Cutting.CUT_OUT), "Cut it out for collage", "When it is dry; never on a bound page.", 4);
         script.sheetDries("pass-1-rub", "cut-out", false, 60, 240, "The sheet was wet to the core.");

@@ -34,6 +34,10 @@ import kindveil.way.Wish;
 final class GumPrint implements Way {
     private static final Choice PRESS = new Choice("press", "Pressing", List.of(
             new Option("baren", "baren", "even, strong", "large sheets tire you"), new Option("spoon", "spoon", "strong, local", "streaks if hurried")));
+    /** Ink that a second print from the same copy still has (assumed). */
+    private static final double SECOND_PRINT = 0.4;
+    /** Of 15 ml, a spoonful. */
+    private static final double DROP_MILLILITRES = 0.05;
     private static final WayCard CARD = WayCard.transfer("gum-print", "Gum print")
             .does("Gum keeps ink off the damp paper of a toner copy and lets it sit on the toner; the inked copy prints once, in any colour.")
             .softens(0.2).print(PrintKind.PHOTOCOPY).ground(Ground.RAW)
@@ -65,13 +69,13 @@ final class GumPrint implements Way {
     @Override
     public void write(Script script) {
         script.prepare("stations", ThingKind.SUPPORT, Preparation.LAY_STATIONS, "Lay out the stations", "Gum, ink, spray, waste pages, paper, blotter: in order, since gum and ink must stay wet throughout.");
-        script.mix("let-down", Mixtures.LET_DOWN_INK, 0, "Let the ink down", "Start with six drops for a spoonful, three at a time, until it flows slowly off the knife; colours differ.");
+        script.mix("let-down", Mixtures.LET_DOWN_INK.with(1, script.dial("drops") * DROP_MILLILITRES), 0, "Let the ink down", "Start with six drops for a spoonful, three at a time, until it flows slowly off the knife; colours differ.");
         script.support();
         script.print();
         script.act("gum-back", Step.coat(Face.PRINT_BACK, Products.GUM_ARABIC, 40, Tool.SPONGE), "Gum on the back", "Wet through.", 1);
         script.act("gum-face", Step.coat(Face.PRINT_FRONT, Products.GUM_ARABIC, 40, Tool.SPONGE), "Turn it; gum on the face", "All over; wipe off what stands.", 1);
         script.open("gum-back", "gum-face", Face.PRINT_BACK, Stage.OPEN, 10, "Gum must stay wet.");
-        script.bed("ink", Step.coat(Face.PRINT_FRONT, Products.LITHO_INK, script.dial("ink"), Tool.BRAYER).on(Part.DARKS).of(script.colour("ink")), "Ink it in light layers",
+        script.bed("ink", Step.coat(Face.PRINT_FRONT, Products.LITHO_INK, script.dial("ink") * (script.brief().wish() == Wish.GHOSTED ? SECOND_PRINT : 1), Tool.BRAYER).on(Part.DARKS).of(script.colour("ink")), "Ink it in light layers",
                 "From the centre outwards, on waste pages; ink sits on the toner.", 3);
         script.open("gum-face", "ink", Face.PRINT_FRONT, Stage.OPEN, 10, "Where gum dries, ink takes.");
         script.act("spray", new Step.Blot(Face.PRINT_FRONT), "Spray and sponge until the whites are clean", "Then blot.", 2,

@@ -40,7 +40,7 @@ final class HeatCrackle implements Way {
     public List<Dial> dials(Brief brief) {
         return List.of(
                 new Dial("pour", "pour, wet", Preset.assumed(1200, 800, 2000, "µm"), 300, 4000, "Too thin to crack.", "Bubbles, days to dry."),
-                new Dial("distance", "heat tool's distance", Preset.practice(25, 20, 30, "cm"), 20, 60, "Paper bubbles and scorches.", "It only warms."));
+                new Dial("distance", "heat tool's distance", Preset.practice(25, 20, 30, "cm"), 12, 60, "Paper bubbles and scorches.", "It only warms."));
     }
 
     @Override

@@ -32,9 +32,10 @@ import kindveil.way.Wish;
 
 /** The print's face is painted opaque where the ground must not show; then it is laid. One contact; the mask mirrors with the print. */
 final class OpaqueBackedLay implements Way {
+    private static final String METALLIC = "metallic";
     private static final Choice BACKING = new Choice("backing", "Backing", List.of(
             new Option("white", "opaque white", "true lights on any ground", "two or three coats"),
-            new Option("metallic", "metallic", "glints through the lights", "shifts with the light")));
+            new Option(METALLIC, "metallic", "glints through the lights", "shifts with the light")));
     private static final Choice GLAZE = new Choice("glaze", "Glazes over it", List.of(
             new Option("none", "none", "done sooner", "black and white"),
             new Option("glazed", "watery transparent glazes", "colour over the drawing", "needs the tooth of a varnish")));
@@ -69,7 +70,7 @@ final class OpaqueBackedLay implements Way {
     /** As many as hide a black and a white ground from a glance, in this colour and of this thickness. */
     private Preset needed(Brief brief) {
         double wet = Math.clamp(brief.settings().dials().getOrDefault("opaque", OPAQUE_COAT), 30, 160);
-        int coats = Hiding.of(new Paint(coloured(brief, "backing"), Paint.Opacity.OPAQUE), wet / OPAQUE_COAT).atAGlance();
+        int coats = Hiding.of(new Paint(coloured(brief, "backing"), chosen(brief, BACKING.key()).key().equals(METALLIC) ? Paint.Opacity.FLAKES : Paint.Opacity.OPAQUE), wet / OPAQUE_COAT).atAGlance();
         int usual = coats == 0 ? Hiding.MOST : coats;
         return new Preset(usual, Math.max(1, usual - 1), Math.min(Hiding.MOST, usual + 1), "coats", Provenance.DERIVED);
     }
@@ -108,7 +109,7 @@ final class OpaqueBackedLay implements Way {
     private static void backed(Script script) {
         int coats = (int) Math.round(script.dial("coats"));
         for (int coat = 1; coat <= coats; coat++) {
-            script.coat("opaque-" + coat, Step.coat(Face.PRINT_FRONT, Products.OPAQUE_PAINT, script.dial("opaque"), Tool.BRUSH).on(Part.BACKED).of(script.colour("backing")),
+            script.coat("opaque-" + coat, Step.coat(Face.PRINT_FRONT, script.chose(BACKING, METALLIC) ? Products.METALLIC_PAINT : Products.OPAQUE_PAINT, script.dial("opaque"), Tool.BRUSH).on(Part.BACKED).of(script.colour("backing")),
                     "Paint the backing, coat " + coat, "On the face of the print, exactly to the contour.", 4);
             script.dry("opaque-" + coat, coat < coats ? "opaque-" + (coat + 1) : "face", Face.PRINT_FRONT, Stage.RECOAT, 15, 20, "A coat on a wet one drags it.");
         }

@@ -9,18 +9,22 @@ import kindveil.bench.Tool;
 import kindveil.drying.Stage;
 import kindveil.way.Answer;
 import kindveil.way.Script;
+import kindveil.way.Wish;
 
 /** What plate ways begin with: image paint rolled thin, the print laid, rubbed and lifted while wet. */
 final class PlateSteps {
+    /** Of a film a second, ghost print still finds (assumed). */
+    private static final double LEFT_ON_THE_PLATE = 0.4;
+
     private PlateSteps() {
     }
 
     static void lifted(Script script) {
-        script.bed("image-paint", Step.coat(Face.PLATE, Products.PLATE_PAINT, script.dial("image-film"), Tool.BRAYER).of(script.colour("image")),
+        script.bed("image-paint", Step.coat(Face.PLATE, Products.PLATE_PAINT, script.dial("image-film") * (script.brief().wish() == Wish.GHOSTED ? LEFT_ON_THE_PLATE : 1), Tool.BRAYER).of(script.colour("image")),
                 "Roll the image paint", "So thin that the plate shows through. Surplus onto a roll-off sheet.", 1);
         script.act("lay-print", new Step.Join(Face.PRINT_FRONT, Face.PLATE, false), "Lay the print at once", "Face down, in one go.", 0.2);
         script.open("image-paint", "lay-print", Face.PLATE, Stage.PLATE_LIMIT, 1 / 3.0, "Within about 20 seconds: plate paint dries while you look.");
-        script.act("press-print", new Step.Press(Face.PRINT_FRONT, Tool.FINGERS), "Rub it down", "Well under a minute, all over.", script.dial("rub-seconds") / 60);
+        script.timed("press-print", new Step.Press(Face.PRINT_FRONT, Tool.FINGERS), "Rub it down", "Well under a minute, all over.", script.dial("rub-seconds") / 60);
         script.act("lift", new Step.Part(ThingKind.PRINT, Face.PLATE, Split.LIFT), "Lift it while it is wet", "One corner, slowly. Paint stays where toner was.", 0.3,
                 Answer.goOn("The image stands on the plate", "darks full, lights open"),
                 Answer.rescue("It is smudged", "Too much paint: wipe the plate, roll thinner, a new print."),

@@ -75,7 +75,7 @@ final class SkinFloat implements Way {
             }
             script.dry("coat-1", "coat-2", Face.SUPPORT_FRONT, Stage.RECOAT, 20, 30, "A coat on a wet one drags it.");
         });
-        script.mix("bath", Mixtures.WETTING_BATH, 0, "Second tray: water and wetting agent, 1:16", "It lets the folds slide.");
+        script.mix("bath", Mixtures.WETTING_BATH.with(1, script.dial("wetting")), 0, "Second tray: water and wetting agent", "It lets the folds slide.");
         script.act("catch", new Step.Join(Face.SKIN_BACK, Face.SUPPORT_FRONT, true), "Slide the support under, and lift", "Arrange the folds with water.", 4);
         script.dry("coat-2", "catch", Face.SUPPORT_FRONT, Stage.RECOAT, 20, 60, "Dry, or the skin sinks in.");
         script.act("press", new Step.Press(Face.SUPPORT_FRONT, Tool.BRAYER), "Brayer lightly from the middle", "On something hard; drive the water out, rising pressure.", 3);

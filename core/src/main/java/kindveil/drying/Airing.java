@@ -2,7 +2,7 @@ package kindveil.drying;
 
 /** What moves the air over a coat: mass transfer in m/s, and how warm the air it brings is. */
 public enum Airing {
-    STILL(0.0035, Double.NaN), FAN(0.01, Double.NaN), HEAT_TOOL(0.025, 60);
+    STILL(0.0035, Double.NaN), FAN(0.01, Double.NaN), HEAT_TOOL(0.025, 60), HEAT_TOOL_CLOSE(0.035, 95), HEAT_TOOL_FAR(0.015, 42);
 
     private final double transfer;
     private final double celsius;
@@ -10,6 +10,11 @@ public enum Airing {
     Airing(double transfer, double celsius) {
         this.transfer = transfer;
         this.celsius = celsius;
+    }
+
+    /** Hot air from a tool held so far: what it brings falls with the distance (assumed; 20 to 27 cm is as practised). */
+    public static Airing heatTool(double centimetres) {
+        return centimetres <= 20 ? HEAT_TOOL_CLOSE : centimetres <= 27 ? HEAT_TOOL : HEAT_TOOL_FAR;
     }
 
     double transferMetresPerSecond() {

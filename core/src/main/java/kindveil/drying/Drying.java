@@ -56,8 +56,8 @@ public final class Drying {
     }
 
     /** With hot air on it from {@code from} until {@code until}, and as it was from then on. */
-    public Drying heated(Duration from, Duration until) {
-        return continued(bed, air.with(Airing.HEAT_TOOL), Span.longer(since, from)).continued(bed, air, until);
+    public Drying heated(Duration from, Duration until, Airing hot) {
+        return continued(bed, air.with(hot), Span.longer(since, from)).continued(bed, air, until);
     }
 
     /** In other air from {@code now} on. */

@@ -13,7 +13,7 @@ public record Paint(Colour masstone, Opacity opacity) {
 
     /** How far one coat hides; the scattering power SX of it. */
     public enum Opacity {
-        OPAQUE("opaque", 3.5), SEMI_OPAQUE("semi-opaque", 1.2), SEMI_TRANSPARENT("semi-transparent", 0.4), TRANSPARENT("transparent", 0.05);
+        FLAKES("flakes that lie flat", 9), OPAQUE("opaque", 3.5), SEMI_OPAQUE("semi-opaque", 1.2), SEMI_TRANSPARENT("semi-transparent", 0.4), TRANSPARENT("transparent", 0.05);
 
         private final String words;
         private final double scatteringPower;

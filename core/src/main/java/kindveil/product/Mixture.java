@@ -21,6 +21,19 @@ public record Mixture(String id, @Nullable Product gives, List<Ingredient> ingre
         hazards = Ordered.of(Hazard.class, hazards);
     }
 
+    /** Share of its spirit by volume once it is mixed, in per cent, for a bottle of some strength; 0 where there is none in it. */
+    public double strength(double bottlePercent) {
+        double all = ingredients.stream().mapToDouble(Ingredient::parts).sum();
+        return ingredients.stream().filter(ingredient -> ingredient.words().contains("alcohol")).mapToDouble(Ingredient::parts).sum() / all * bottlePercent;
+    }
+
+    /** With other parts of one ingredient, counted from 0. */
+    public Mixture with(int ingredient, double parts) {
+        List<Ingredient> other = new java.util.ArrayList<>(ingredients);
+        other.set(ingredient, new Ingredient(ingredients.get(ingredient).words(), parts));
+        return new Mixture(id, gives, other, leastBottlePercent, hazards);
+    }
+
     /** The same, giving something of the artist's own. */
     public Mixture giving(Product other) {
         return new Mixture(id, other, ingredients, leastBottlePercent, hazards);

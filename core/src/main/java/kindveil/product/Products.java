@@ -45,6 +45,8 @@ public final class Products {
     public static final Product GESSO = water("gesso", "gesso", Family.GESSO, 0.50, pigment(false, Opacity.OPAQUE, 1, 100), ACRYLIC, Cleaning.ACRYLIC, CLOSES);
     public static final Product STENCIL_PASTE = water("paste", "stencil paste", Family.GESSO, 0.50, pigment(false, Opacity.OPAQUE, 1, 100), ACRYLIC, Cleaning.ACRYLIC, CLOSES);
     public static final Product OPAQUE_PAINT = water("opaque-paint", "opaque acrylic paint", Family.PAINT, 0.55, pigment(false, Opacity.OPAQUE, 1, 80), ACRYLIC, Cleaning.ACRYLIC, CLOSES);
+    /** Metallic: seen face-on, an average; its flakes hide in fewer coats. */
+    public static final Product METALLIC_PAINT = water("metallic-paint", "metallic acrylic paint", Family.PAINT, 0.55, pigment(true, Opacity.FLAKES, 1, 80), ACRYLIC, Cleaning.ACRYLIC, CLOSES);
     public static final Product PLATE_PAINT = water("plate-paint", "acrylic paint", Family.PAINT, 0.55, pigment(false, Opacity.OPAQUE, 1, 8), ACRYLIC, Cleaning.ACRYLIC, CLOSES);
     public static final Product UNDERCOLOUR = water("undercolour", "acrylic undercolour", Family.PAINT, 0.60, pigment(false, Opacity.SEMI_OPAQUE, 1, 80), ACRYLIC, Cleaning.ACRYLIC, CLOSES);
     public static final Product GLAZE = water("glaze", "transparent glaze", Family.PAINT, 0.60, pigment(true, Opacity.TRANSPARENT, 0.12, 30), ACRYLIC, Cleaning.ACRYLIC, CLOSES);
@@ -76,7 +78,7 @@ public final class Products {
     public static final Product METAL_LEAF = other("gilding-leaf", "metal leaf", Family.LEAF, new Law.Stays(Span.minutes(20)), pigment(true, Opacity.OPAQUE, 1, 1), Set.of(), NEVER_HARDENS, null, OVER_WET);
 
     private static final List<Product> ALL = List.of(GLOSS_MEDIUM, MATTE_MEDIUM, GLOSS_GEL, MATTE_GEL, HEAVY_GLOSS_GEL, HEAVY_MATTE_GEL, THINNED_GEL, STIFFENING_MEDIUM, SLURRY, RECEPTIVE_COAT,
-            CRACKLE_MEDIUM, GESSO, STENCIL_PASTE, OPAQUE_PAINT, PLATE_PAINT, UNDERCOLOUR, GLAZE, GLOSS_VARNISH, MATTE_VARNISH, PVA, LEAF_SIZE, GUM_ARABIC, WATER_INK, OIL_BLOCK_INK, LITHO_INK,
+            CRACKLE_MEDIUM, GESSO, STENCIL_PASTE, OPAQUE_PAINT, METALLIC_PAINT, PLATE_PAINT, UNDERCOLOUR, GLAZE, GLOSS_VARNISH, MATTE_VARNISH, PVA, LEAF_SIZE, GUM_ARABIC, WATER_INK, OIL_BLOCK_INK, LITHO_INK,
             SOLUBLE_INK, FIXATIVE, RELEASE_SOLUTION, TRANSFER_GEL, SHELLAC, TAPE_ADHESIVE, MINERAL_OIL, PRINTED_PAPERS, METAL_LEAF);
 
     private Products() {

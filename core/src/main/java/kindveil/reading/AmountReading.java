@@ -37,8 +37,8 @@ public record AmountReading(List<Portion> byAct, Map<Product, Volume> byProduct,
     public record Portion(Act act, Product product, Volume volume, double micrometres) {
     }
 
-    /** Something mixed. */
-    public record Batch(Act act, Mixture mixture, Volume volume, List<Share> shares) {
+    /** Something mixed. @param strength of the spirit in it, in per cent; 0 where there is none */
+    public record Batch(Act act, Mixture mixture, Volume volume, List<Share> shares, double strength) {
     }
 
     /** One part of it. */
@@ -106,7 +106,7 @@ public record AmountReading(List<Portion> byAct, Map<Product, Volume> byProduct,
         Volume whole = gives == null ? new Volume(BATH_MILLILITRES) : all.getOrDefault(gives, new Volume(0));
         double parts = mix.mixture().ingredients().stream().mapToDouble(Mixture.Ingredient::parts).sum();
         return Optional.of(new Batch(act, mix.mixture(), whole, mix.mixture().ingredients().stream()
-                .map(i -> new Share(i.words(), whole.times(i.parts() / parts))).toList()));
+                .map(i -> new Share(i.words(), whole.times(i.parts() / parts))).toList(), mix.mixture().strength(mix.bottlePercent())));
     }
 
     public Optional<Portion> forAct(ActId id) {

@@ -16,6 +16,7 @@ import kindveil.drying.Stage;
 import kindveil.measure.Span;
 import kindveil.product.Product;
 import kindveil.product.Trait;
+import kindveil.way.Act;
 import kindveil.way.Trace;
 
 /**
@@ -66,7 +67,7 @@ public enum LookState {
             case DRYING -> laid(trace).map(LookState::drying).orElse(placed(trace, arrived(trace, pass)));
             case DRIED -> placed(trace, dried(arrived(trace, pass)));
             case CLEARED -> clearing(trace).map(step -> DRIED.bench(trace, pass).after(step)).orElse(DRIED.bench(trace, pass));
-            case SEALED -> sealing(trace).map(step -> CLEARED.bench(trace, pass).after(step)).orElse(CLEARED.bench(trace, pass));
+            case SEALED -> sealing(trace).isEmpty() ? CLEARED.bench(trace, pass) : over(trace, CLEARED.bench(trace, pass));
             case RAKED -> finished(trace).bench(trace, pass);
         };
     }
@@ -129,6 +130,19 @@ public enum LookState {
 
     private static Optional<Step> sealing(Trace trace) {
         return over(trace, product -> product.is(Trait.FINAL));
+    }
+
+    /** All that goes over the finished image but what clears it, in its order: varnish, and glazes on its tooth. */
+    private static Bench over(Trace trace, Bench cleared) {
+        Bench bench = cleared;
+        Optional<Step> clears = clearing(trace);
+        for (Act act : trace.plan().acts()) {
+            boolean coat = product(act.step()).filter(product -> product.is(Trait.FINAL) || !product.is(Trait.CLEARS_FIBRE)).isPresent();
+            if (coat && clears.filter(step -> step == act.step()).isEmpty() && trace.overImage(act.step())) {
+                bench = bench.after(act.step());
+            }
+        }
+        return bench;
     }
 
     /** The first coat of some product over the finished image. */

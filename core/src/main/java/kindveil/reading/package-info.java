@@ -7,6 +7,7 @@
  * <li>{@link kindveil.reading.StackReading}: the layers from the eye down, and how they look;</li>
  * <li>{@link kindveil.reading.LookState}: the states a piece is looked at in;</li>
  * <li>{@link kindveil.reading.ReliefReading}: what stands up, how high and how far it reaches;</li>
+ * <li>{@link kindveil.reading.WishReading}: what a wish does to the picture itself;</li>
  * <li>{@link kindveil.reading.Outside}: what of it lies where a picture does not;</li>
  * <li>{@link kindveil.reading.TimeReading}: hands-on and waiting, act by act;</li>
  * <li>{@link kindveil.reading.AmountReading}: how much of what, and what is mixed of which parts;</li>

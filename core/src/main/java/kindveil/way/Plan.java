@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import kindveil.bench.Bench;
+import kindveil.drying.Airing;
 import kindveil.drying.RoomCourse;
 import kindveil.way.Answer.Effect;
 
@@ -13,10 +14,17 @@ import kindveil.way.Answer.Effect;
  * A way expanded for one brief; see the package specification for what valid means.
  *
  * @param bench what lies ready before the first act, with the room's air
+ * @param airings what moves the air while each way of the work is done; that of the bench where it is not said
  */
-public record Plan(Bench bench, List<Act> acts, List<Window> windows) {
+public record Plan(Bench bench, List<Act> acts, List<Window> windows, List<Airing> airings) {
+    /** All of it in the air of its bench. */
+    public Plan(Bench bench, List<Act> acts, List<Window> windows) {
+        this(bench, acts, windows, List.of());
+    }
+
     public Plan {
         acts = List.copyOf(acts);
+        airings = List.copyOf(airings);
         windows = List.copyOf(windows);
         List<ActId> keys = acts.stream().map(Act::id).toList();
         Set<ActId> distinct = new HashSet<>(keys);
@@ -39,6 +47,12 @@ public record Plan(Bench bench, List<Act> acts, List<Window> windows) {
 
     public Optional<Act> act(ActId id) {
         return acts.stream().filter(act -> act.id().equals(id)).findFirst();
+    }
+
+    /** The bench in the air an act is done in. */
+    Bench aired(Bench now, Act act) {
+        int part = act.id().part();
+        return part >= airings.size() || now.air().at(now.now()).airing() == airings.get(part) ? now : now.aired(airings.get(part));
     }
 
     /** Position of an act, from 0; below 0 where it is not in the plan. */
@@ -75,7 +89,7 @@ public record Plan(Bench bench, List<Act> acts, List<Window> windows) {
 
     /** The same plan in other air, aired as it was planned. */
     public Plan in(RoomCourse air) {
-        return new Plan(bench.in(air.with(bench.room().airing())), acts, windows);
+        return new Plan(bench.in(air.with(bench.room().airing())), acts, windows, airings);
     }
 
     public static Builder on(Bench bench) {
@@ -87,6 +101,7 @@ public record Plan(Bench bench, List<Act> acts, List<Window> windows) {
         private final Bench bench;
         private final List<Act> acts = new ArrayList<>();
         private final List<Window> windows = new ArrayList<>();
+        private final List<Airing> airings = new ArrayList<>();
 
         private Builder(Bench bench) {
             this.bench = bench;
@@ -110,8 +125,13 @@ public record Plan(Bench bench, List<Act> acts, List<Window> windows) {
             return this;
         }
 
+        public Builder aired(Airing airing) {
+            airings.add(airing);
+            return this;
+        }
+
         public Plan build() {
-            return new Plan(bench, acts, windows);
+            return new Plan(bench, acts, windows, airings);
         }
     }
 }

@@ -65,8 +65,14 @@ public final class Script {
 
     // ---- acts
 
+    /** As long as is asked, however large it is. */
+    public Script timed(String key, Step step, String title, String how, double minutes) {
+        return add(Act.of(id(key), own(step), title, how, minutes));
+    }
+
     public Script act(String key, Step step, String title, String how, double minutes, Answer... answers) {
-        Act act = Act.of(id(key), own(step), title, how, minutes);
+        Step mine = own(step);
+        Act act = Act.of(id(key), mine, title, how, Hands.minutes(mine, brief.width(), brief.height(), minutes));
         return add(answers.length == 0 ? act : act.answered(answers));
     }
 

@@ -42,6 +42,7 @@ public record Sequence(List<Part> parts) {
         for (int i = 0; i < parts.size(); i++) {
             int before = plan.acts().size();
             Part part = parts.get(i);
+            plan.aired(part.brief().air().airing());
             part.way().write(new Script(part.way(), part.brief(), plan, i));
             if (before > 0) {
                 plan.window(new Window.Dry(plan.acts().get(before - 1).id(), plan.acts().get(before).id(), new Window.Dries.Coats(Face.SUPPORT_FRONT, Stage.THROUGH),

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import kindveil.bench.Bench;
+import kindveil.bench.Concern;
 import kindveil.measure.Span;
 import kindveil.way.Trace.Moment;
 import kindveil.way.Trace.Wait;
@@ -16,6 +17,8 @@ import kindveil.way.Trace.Wait;
  * how its check was answered; planned, told, forecast, late and rescheduled are only other times through the same walk.
  */
 public final class Walk {
+    /** What is spread in one go is as wet at its beginning as at its end. */
+    private static final Duration ONE_GO = Duration.ofSeconds(30);
     private final Plan plan;
     private final Map<ActId, Moment> done = new LinkedHashMap<>();
     private Bench bench;
@@ -80,13 +83,27 @@ public final class Walk {
     }
 
     private Moment take(Act act, List<Wait> waits, Duration start, Duration end, Answer answer) {
-        Bench before = bench.at(start).soaked(past(waits, start));
+        Bench before = plan.aired(bench.at(start), act).soaked(past(waits, start));
         Bench after = before.at(end).after(act.step());
-        Moment moment = new Moment(act, start, end, before, after, waits, before.refusals(act.step()), before.concerns(act.step()));
+        Moment moment = new Moment(act, start, end, before, after, waits, before.refusals(act.step()), concerns(before, act, waits));
         done.put(act.id(), moment);
         bench = after;
         index = plan.next(index, answer);
         return moment;
+    }
+
+    /** What the bench doubts of an act, and of one that ends an open wait whether its bed could be spread while it was open. */
+    private List<Concern> concerns(Bench before, Act act, List<Wait> waits) {
+        List<Concern> found = new ArrayList<>(before.concerns(act.step()));
+        for (Wait wait : waits) {
+            Moment from = done.get(wait.window().from());
+            Duration latest = wait.times().latest();
+            if (wait.window() instanceof Window.Open open && open.bed() != null && from != null && latest != null && from.act().handsOn().compareTo(latest) > 0 && from.act().handsOn().compareTo(ONE_GO) > 0) {
+                found.add(new Concern(Concern.Grade.CARE, open.bed(), "Spreading it takes about %s, and it stays open for %s: where it was begun it closes before all of it is laid.".formatted(Span.words(from.act().handsOn()), Span.words(latest)),
+                        "Half of the area at a time, a wider tool, or a slower medium."));
+            }
+        }
+        return found;
     }
 
     /** By how much a soak that ends here was too long, as a share of its window; 0 where none was. */

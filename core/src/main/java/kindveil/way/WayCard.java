@@ -45,6 +45,19 @@ public record WayCard(String key, Kind kind, boolean bringsPicture, String name,
         return Optional.ofNullable(supports.get(support)).orElse(Fit.no(elsewhere));
     }
 
+    /** Whether a wish acts in this way: a tear and a slide do in all that bring a picture, rounds of rubbing only where paper is rubbed. */
+    public boolean offers(Wish wish) {
+        return switch (wish) {
+            case CLEAN -> true;
+            case TORN, DISTORTED -> bringsPicture();
+            case SOFT, GHOSTED -> wishes.containsKey(wish) ? wishes.get(wish).verdict() == Fit.Verdict.SOUND || rubs() : rubs();
+        };
+    }
+
+    private boolean rubs() {
+        return choices.contains(Schools.PASSES);
+    }
+
     public Fit fit(Wish wish) {
         return wishes.getOrDefault(wish, Fit.sound(""));
     }

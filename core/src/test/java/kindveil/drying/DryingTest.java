@@ -53,7 +53,7 @@ class DryingTest {
 
     private static Drying life(String name, Room room) {
         Drying fresh = dry(BEDS.get(name), room);
-        return name.equals("gesso heated") ? fresh.heated(Duration.ZERO, Duration.ofMinutes(35)) : fresh;
+        return name.equals("gesso heated") ? fresh.heated(Duration.ZERO, Duration.ofMinutes(35), Airing.HEAT_TOOL) : fresh;
     }
 
     /** The table of the model, one coat in four / half / nine in ten, by an independent implementation. */

@@ -51,7 +51,7 @@ record BuildView(PieceHead head, Sentence sentence, Shown look, SectionView sect
             return new Sentence(piece.inHand() == 0, piece.design().theWay().card().usualPrint() != null, say.size(planned.brief().width(), planned.brief().height()),
                     ways(Catalogue.transfers(), way), ways(Catalogue.overAndUnder().stream().filter(one -> one.card().bringsPicture() || !piece.veil().bringsPicture() || !piece.onlyPicture()).toList(), way), Pick.of(PrintKind.values(), PrintKind::words, planned.brief().print()),
                     Pick.of(Support.values(), Support::words, planned.brief().support()), Pick.of(Ground.values(), Ground::words, planned.brief().ground()),
-                    Pick.of(List.of(Wish.values()), Wish::name, Wish::words, Wish::meaning, planned.brief().wish().name()), piece.groundColour().toString(),
+                    Pick.of(Stream.of(Wish.values()).filter(wish -> wish == planned.brief().wish() || piece.design().theWay().card().offers(wish)).toList(), Wish::name, Wish::words, Wish::meaning, planned.brief().wish().name()), piece.groundColour().toString(),
                     piece.basis().photograph().isPresent() ? "The photographed ground is shown instead" : "Ground colour", form, LookView.word(view.left()), LookView.word(view.right()));
         }
 

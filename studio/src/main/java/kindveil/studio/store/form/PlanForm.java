@@ -29,8 +29,11 @@ import org.jspecify.annotations.Nullable;
 /**
  * What a making was begun with, as it is kept: its acts and windows, every product they use, and what was asked of each way.
  * Times in ms, lengths in nm, colours linear.
+ *
+ * @param airings what moves the air in each way of it; not told by those begun before it was kept
  */
-public record PlanForm(List<PartForm> parts, List<ProductForm> products, String support, String ground, RoomForm room, List<ActForm> acts, List<WindowForm> windows) {
+public record PlanForm(List<PartForm> parts, List<ProductForm> products, String support, String ground, RoomForm room, List<ActForm> acts, List<WindowForm> windows,
+        @Nullable List<String> airings) {
     /** One way and what was asked of it. */
     public record PartForm(String way, String name, List<ChosenForm> chosen, long width, long height, String print, double colourShare, double coverage, String hand, String wish,
             Map<String, String> choices, Map<String, Double> dials, Map<String, double[]> colours, Map<String, ProductForm> lots) {
@@ -131,7 +134,8 @@ public record PlanForm(List<PartForm> parts, List<ProductForm> products, String 
         List<ActForm> acts = begun.plan().acts().stream().map(act -> new ActForm(act.id().toString(), StepForm.of(act.step(), products), act.title(), act.how(), act.handsOn().toMillis(),
                 act.answers().stream().map(AnswerForm::of).toList(), act.expected())).toList();
         return new PlanForm(begun.parts().stream().map(PlanForm::of).toList(), products.values().stream().map(ProductForm::of).toList(), Vocabulary.SUPPORT.of(under.support()),
-                Vocabulary.GROUND.of(under.ground()), RoomForm.of(bench.room()), acts, begun.plan().windows().stream().map(PlanForm::of).toList());
+                Vocabulary.GROUND.of(under.ground()), RoomForm.of(bench.room()), acts, begun.plan().windows().stream().map(PlanForm::of).toList(),
+                begun.plan().airings().stream().map(Vocabulary.AIRING::of).toList());
     }
 
     private static PartForm of(Begun.Part part) {
@@ -166,7 +170,8 @@ public record PlanForm(List<PartForm> parts, List<ProductForm> products, String 
         Bench bench = Bench.with(base.support(), base.ground(), air);
         List<Act> read = acts.stream().map(a -> new Act(ActId.parse(a.id), a.does.step(described, bench.air()), a.title, a.how, Duration.ofMillis(a.handsOn),
                 a.answers.stream().map(AnswerForm::answer).toList(), a.expected)).toList();
-        return new Begun(new Plan(bench, read, windows.stream().map(PlanForm::window).toList()), parts.stream().map(part -> part(part, base, air)).toList());
+        return new Begun(new Plan(bench, read, windows.stream().map(PlanForm::window).toList(),
+                airings == null ? List.of() : airings.stream().map(Vocabulary.AIRING::read).toList()), parts.stream().map(part -> part(part, base, air)).toList());
     }
 
     private static Begun.Part part(PartForm p, Base base, Room air) {

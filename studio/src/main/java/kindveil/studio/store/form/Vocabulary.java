@@ -56,7 +56,7 @@ public final class Vocabulary {
     public static final Tokens<Paper> PAPER = Tokens.of("paper", Paper.class).is("a4", Paper.A4).is("a3", Paper.A3).is("letter", Paper.LETTER);
     public static final Tokens<UnitSystem> UNITS = Tokens.of("units", UnitSystem.class).is("metric", UnitSystem.METRIC).is("us", UnitSystem.US);
     public static final Tokens<Airing> AIRING = Tokens.of("airing", Airing.class).is("still", Airing.STILL).is("fan", Airing.FAN)
-            .is("heat-tool", Airing.HEAT_TOOL);
+            .is("heat-tool", Airing.HEAT_TOOL).is("heat-tool-close", Airing.HEAT_TOOL_CLOSE).is("heat-tool-far", Airing.HEAT_TOOL_FAR);
     public static final Tokens<Stage> STAGE = Tokens.of("stage", Stage.class).is("open", Stage.OPEN).is("plate-limit", Stage.PLATE_LIMIT)
             .is("touch-dry", Stage.TOUCH_DRY).is("recoat", Stage.RECOAT).is("through", Stage.THROUGH);
     public static final Tokens<ThingKind> THING = Tokens.of("thing", ThingKind.class).is("print", ThingKind.PRINT).is("support", ThingKind.SUPPORT)
@@ -109,7 +109,7 @@ public final class Vocabulary {
             .is("paint", Family.PAINT).is("varnish", Family.VARNISH).is("adhesive", Family.ADHESIVE).is("ink", Family.INK).is("spray", Family.SPRAY)
             .is("solution", Family.SOLUTION).is("gum", Family.GUM).is("shellac", Family.SHELLAC).is("oil", Family.OIL).is("leaf", Family.LEAF);
     public static final Tokens<Paint.Opacity> OPACITY = Tokens.of("opacity", Paint.Opacity.class).is("opaque", Paint.Opacity.OPAQUE)
-            .is("semi-opaque", Paint.Opacity.SEMI_OPAQUE).is("semi-transparent", Paint.Opacity.SEMI_TRANSPARENT)
+            .is("flakes", Paint.Opacity.FLAKES).is("semi-opaque", Paint.Opacity.SEMI_OPAQUE).is("semi-transparent", Paint.Opacity.SEMI_TRANSPARENT)
             .is("transparent", Paint.Opacity.TRANSPARENT);
     public static final Tokens<Release.Lets> LETS = Tokens.of("lets", Release.Lets.class).is("received-ink", Release.Lets.RECEIVED_INK)
             .is("toner", Release.Lets.TONER);

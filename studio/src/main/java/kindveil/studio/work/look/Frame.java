@@ -25,6 +25,7 @@ import kindveil.light.RakingLight;
 import kindveil.reading.AmountReading;
 import kindveil.reading.ReliefReading;
 import kindveil.reading.StackReading.Cover;
+import kindveil.reading.WishReading;
 import kindveil.tone.Edge;
 import kindveil.tone.Size;
 import kindveil.tone.Subject;
@@ -86,7 +87,12 @@ record Frame(Piece piece, PictureWork pictures, SourceWork sources, Cache<List<O
     }
 
     static boolean torn(Veil veil) {
-        return veil.design().treatments().list().stream().anyMatch(treatment -> treatment instanceof Edge edge && edge.kind() == Edge.Kind.TORN);
+        return wished(veil).tear().isPresent() || veil.design().treatments().list().stream().anyMatch(treatment -> treatment instanceof Edge edge && edge.kind() == Edge.Kind.TORN);
+    }
+
+    /** What its wish does to a veil's picture: the same for one picture every time. */
+    private static WishReading wished(Veil veil) {
+        return WishReading.of(veil.design().wish(), veil.bringsPicture() ? veil.source().hashCode() : 0);
     }
 
     /** Where the sheet of a torn print is, 1, in its rectangle, standing as it will; empty where it is whole. */
@@ -95,8 +101,8 @@ record Frame(Piece piece, PictureWork pictures, SourceWork sources, Cache<List<O
             return Optional.empty();
         }
         Rect rect = rect(veil);
-        return Optional.of((Plane) drawn.get(List.of("shape", veil.source(), veil.design().treatments().toString(), veil.design().printWidth(), veil.design().hand().hand(), rect), key -> {
-            Treatments tears = new Treatments(veil.design().treatments().list().stream().filter(treatment -> treatment instanceof Edge).toList());
+        return Optional.of((Plane) drawn.get(List.of("shape", veil.source(), veil.design().treatments().toString(), veil.design().wish(), veil.design().printWidth(), veil.design().hand().hand(), rect.width(), rect.height()), key -> {
+            Treatments tears = new Treatments(Stream.concat(veil.design().treatments().list().stream().filter(treatment -> treatment instanceof Edge), wished(veil).tear().stream()).toList());
             Plane black = tears.apply(Plane.filled(rect.width(), rect.height(), 0), veil.design().printWidth());
             Plane shape = black.map(light -> 1 - light);
             return veil.design().hand().hand() == Hand.MIRRORED ? shape.mirrored() : shape;
@@ -131,7 +137,7 @@ record Frame(Piece piece, PictureWork pictures, SourceWork sources, Cache<List<O
     private List<Object> key(Mask.Part part, @Nullable ProcessInk ink, Piece at, Rect rect) {
         Design design = at.design();
         return List.of(at.veil().source(), design.treatments().toString(), design.printWidth(), design.choices().getOrDefault(Schools.TONES.key(), ""), at.softening(), design.print(),
-                design.hand().hand(), design.opaque(), part, ink == null ? "" : ink, rect.width(), rect.height(), pixelsPerMillimetre());
+                design.hand().hand(), design.opaque(), design.wish(), part, ink == null ? "" : ink, rect.width(), rect.height(), pixelsPerMillimetre());
     }
 
     private Plane coverage(Mask.Part part, Piece at, Rect rect) {
@@ -151,7 +157,15 @@ record Frame(Piece piece, PictureWork pictures, SourceWork sources, Cache<List<O
     }
 
     private Plane laid(Plane plane, Piece at) {
-        return standing(plane.blurred(at.softening().millimetres() * pixelsPerMillimetre()), at);
+        Plane slid = wished(at.veil()).slip().map(slip -> slip.apply(plane, pixelsPerMillimetre())).orElse(plane);
+        Plane lies = standing(slid.blurred(at.softening().millimetres() * pixelsPerMillimetre()), at);
+        return shape(at.veil()).map(sheet -> within(lies, sheet)).orElse(lies);
+    }
+
+    /** Where a sheet is torn its fibre stands a little beyond the image. */
+    private Plane within(Plane image, Plane sheet) {
+        Plane near = sheet.blurred(WishReading.FIBRE_MILLIMETRES * pixelsPerMillimetre());
+        return Plane.compute(image.width(), image.height(), (x, y) -> image.at(x, y) * (float) Math.clamp((near.at(x, y) - 0.75) * 8, 0, 1));
     }
 
     private Plane opaque(Piece at, Plane printed) {

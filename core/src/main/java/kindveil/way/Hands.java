@@ -1,0 +1,90 @@
+package kindveil.way;
+
+import java.util.OptionalDouble;
+import kindveil.bench.Extent;
+import kindveil.bench.Mask;
+import kindveil.bench.Step;
+import kindveil.bench.Tool;
+import kindveil.measure.Area;
+import kindveil.measure.Length;
+
+/** How long hands are busy with what grows with the area, in cm² a minute (assumed, until the artist's own clock says more). */
+final class Hands {
+    private static final double FLOOR_MINUTES = 0.5;
+    private static final double RUBBING = 60;
+    private static final double SANDING = 100;
+    private static final double OILING = 60;
+    /** Exactly along a contour it goes slower than all over. */
+    private static final double ALONG_A_CONTOUR = 0.25;
+    /** A coat that reaches beyond the picture is so much wider and higher. */
+    private static final Length BEYOND = Length.ofMillimetres(20);
+
+    private Hands() {
+    }
+
+    /** Minutes for a picture of some size. @param practised what practice says: how long it takes where it does not grow with the area, and how long rubbing takes at least */
+    static double minutes(Step step, Length width, Length height, double practised) {
+        double grown = grown(step, width, height).orElse(practised);
+        return step instanceof Step.RubAway ? Math.max(practised, grown) : grown;
+    }
+
+    /** Empty for what takes as long for a large one as for a small one. */
+    private static OptionalDouble grown(Step step, Length width, Length height) {
+        return switch (step) {
+            case Step.Apply apply -> over(apply.extent() == Extent.PICTURE ? Area.of(width, height) : Area.of(width.plus(BEYOND), height.plus(BEYOND)),
+                    spreading(apply.tool()) * (apply.part() == Mask.Part.BACKED ? ALONG_A_CONTOUR : 1));
+            case Step.Press press -> over(Area.of(width, height), pressing(press.tool()));
+            case Step.RubAway rub -> over(Area.of(width, height), RUBBING);
+            case Step.Abrade abrade -> over(Area.of(width, height), SANDING);
+            case Step.Infuse infuse -> over(Area.of(width, height), OILING);
+            case Step.SetOut s -> OptionalDouble.empty();
+            case Step.Prepare s -> OptionalDouble.empty();
+            case Step.Mix s -> OptionalDouble.empty();
+            case Step.Join s -> OptionalDouble.empty();
+            case Step.Load s -> OptionalDouble.empty();
+            case Step.Unload s -> OptionalDouble.empty();
+            case Step.Part s -> OptionalDouble.empty();
+            case Step.Wet s -> OptionalDouble.empty();
+            case Step.Dissolve s -> OptionalDouble.empty();
+            case Step.Heat s -> OptionalDouble.empty();
+            case Step.Move s -> OptionalDouble.empty();
+            case Step.Cut s -> OptionalDouble.empty();
+            case Step.Outline s -> OptionalDouble.empty();
+            case Step.Blot s -> OptionalDouble.empty();
+            case Step.WashUp s -> OptionalDouble.empty();
+            case Step.Judge s -> OptionalDouble.empty();
+        };
+    }
+
+    private static OptionalDouble over(Area area, double squareCentimetresAMinute) {
+        return Double.isNaN(squareCentimetresAMinute) ? OptionalDouble.empty() : OptionalDouble.of(Math.max(FLOOR_MINUTES, area.squareMillimetres() / 100 / squareCentimetresAMinute));
+    }
+
+    /** Not a number for a tool nothing is spread with. */
+    private static double spreading(Tool tool) {
+        return switch (tool) {
+            case BRUSH -> 200;
+            case SPREADER -> 120;
+            case BRAYER -> 1000;
+            case FOAM_ROLLER -> 600;
+            case SPRAY_CAN -> 400;
+            case SPONGE, SOFT_CLOTH, WET_CLOTH -> 300;
+            case FINGERS -> 100;
+            case POURING_CUP -> 300;
+            case CARD, BAREN, SPOON, ROD, SPRAY_BOTTLE, TOOTHBRUSH, FINE_PAPER, FLAT_WEIGHT, TRAY, HOT_TRAY, HEAT_TOOL, KNIFE, LINO_TOOL, DROPPER -> Double.NaN;
+        };
+    }
+
+    /** Small and hard presses strongest and takes longest. */
+    private static double pressing(Tool tool) {
+        return switch (tool) {
+            case SPOON -> 60;
+            case FINGERS -> 90;
+            case CARD, SOFT_CLOTH -> 120;
+            case BAREN -> 150;
+            case ROD, FOAM_ROLLER -> 300;
+            case BRAYER -> 400;
+            case BRUSH, SPREADER, SPRAY_BOTTLE, SPRAY_CAN, SPONGE, WET_CLOTH, TOOTHBRUSH, FINE_PAPER, FLAT_WEIGHT, TRAY, HOT_TRAY, HEAT_TOOL, KNIFE, LINO_TOOL, POURING_CUP, DROPPER -> Double.NaN;
+        };
+    }
+}
