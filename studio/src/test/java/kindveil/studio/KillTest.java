@@ -8,6 +8,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import kindveil.studio.keep.Backups;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.UUID;
 import java.util.Set;
 import java.util.Random;
@@ -47,10 +49,12 @@ class KillTest {
 
     private Process start(int port) throws IOException {
         Process process = launch(port);
+        List<String> heard = new ArrayList<>();
         // the studio says when it is open; reading waits for exactly that
         try {
             var said = process.inputReader();
             for (String line = said.readLine(); line != null; line = said.readLine()) {
+                heard.add(line);
                 if (line.startsWith("Kind Veil is open at")) {
                     new Thread(() -> said.lines().forEach(rest -> { })).start();
                     return process;
@@ -60,7 +64,7 @@ class KillTest {
             process.destroyForcibly();
             throw e;
         }
-        throw new AssertionError("the studio did not open");
+        throw new AssertionError("the studio did not open: " + heard);
     }
 
     private static String found(String pattern, String text) {

@@ -1,5 +1,6 @@
 package kindveil.studio.keep;
 
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
@@ -12,6 +13,8 @@ import javax.sql.DataSource;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.flywaydb.core.Flyway;
+import org.flywaydb.core.api.MigrationInfo;
 import org.springframework.boot.flyway.autoconfigure.FlywayMigrationStrategy;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -91,13 +94,26 @@ public class BackupWork {
     /** A studio that was there before is backed up before its form changes. */
     @Configuration
     static class BeforeMigration {
+        private static void bringOver(Flyway flyway, ComingOver over, Backups.Backup backup) {
+            MigrationInfo[] pending = flyway.info().pending();
+            over.begin(backup.file(), pending[pending.length - 1].getVersion().toString());
+            flyway.migrate();
+            try {
+                over.done();
+            } catch (IOException left) {
+                // the store has got there, which the next opening sees before it heeds the mark
+                LOG.warn("The mark of bringing the studio over could not be taken away: {}", left.getMessage());
+            }
+        }
+
         @Bean
         FlywayMigrationStrategy backedUp(DataSource store, Environment asked, Clock clock, ZoneId zone) {
             return flyway -> {
                 if (flyway.info().current() != null && flyway.info().pending().length > 0) {
                     BackupWork work = new BackupWork(store, asked, clock, zone);
                     if (work.possible()) {
-                        work.make();
+                        bringOver(flyway, new ComingOver(Path.of(asked.getRequiredProperty("kindveil.data"))), work.make());
+                        return;
                     }
                 }
                 flyway.migrate();

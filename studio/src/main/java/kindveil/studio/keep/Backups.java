@@ -174,6 +174,14 @@ public record Backups(Path folder) {
         return values;
     }
 
+    /** Puts what a backup holds in the place of a folder's store, at once. */
+    static void replace(Path file, Path data) throws IOException {
+        Path part = Files.createTempDirectory(data, "restoring");
+        unpack(file, part);
+        Files.move(part.resolve(STORE), data.resolve(STORE), StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+        Files.delete(part);
+    }
+
     /** Brings a backup back as the studio of a folder that has none; refused where there is one. */
     public static void restore(Path file, Path data) {
         if (!Files.isRegularFile(file)) {
@@ -187,11 +195,7 @@ public record Backups(Path folder) {
             opened(file);
             Files.createDirectories(data);
             StudioFolder.ownersAlone(data);
-            Files.deleteIfExists(store);
-            Path part = Files.createTempDirectory(data, "restoring");
-            unpack(file, part);
-            Files.move(part.resolve(STORE), store, StandardCopyOption.ATOMIC_MOVE);
-            Files.delete(part);
+            replace(file, data);
         } catch (IOException e) {
             throw new Failed("%s could not be restored into %s: %s. Make room there, or choose another folder with KINDVEIL_HOME.".formatted(file, data, reason(e)));
         }

@@ -59,6 +59,7 @@ public final class StudioFolder implements ApplicationListener<ApplicationEnviro
             if (Files.exists(store) && Files.size(store) == 0) {
                 throw new Unopenable("The studio's file %s is empty, so it is not opened and no new studio is begun in its place.".formatted(store), restoring(backups, folder));
             }
+            new ComingOver(folder).takeUp();
             if (ownersAlone(folder)) {
                 System.out.println("Others of this machine could read " + folder + "; it is its owner's alone now.");
             }

@@ -65,9 +65,14 @@ public record Knot(String title, String how, String hands, String clock, String 
         return times.elapsed().map(Span::words).orElseGet(() -> "no end in this room’s air (%s)".formatted(times.never().getFirst().title().toLowerCase(java.util.Locale.ROOT)));
     }
 
+    /** How strong the spirit in a mix is, where there is any: a strong bottle is not a strong mix. */
+    public static String strength(AmountReading.Batch batch) {
+        return batch.strength() <= 0 ? "" : ": %s %% alcohol in the mix".formatted(Figures.rounded(batch.strength(), 0));
+    }
+
     /** What an act takes or mixes, in the artist's measures. */
     public static String amount(AmountReading amounts, ActId act, Say say) {
         return Stream.concat(amounts.forAct(act).stream().map(p -> "%s of %s, %s µm wet".formatted(say.both(p.volume()), p.product().words(), Figures.rounded(p.micrometres(), 0))),
-                amounts.batch(act).stream().map(b -> String.join(", ", b.shares().stream().map(s -> say.both(s.volume()) + " of " + s.words()).toList()))).findFirst().orElse("");
+                amounts.batch(act).stream().map(b -> String.join(", ", b.shares().stream().map(s -> say.both(s.volume()) + " of " + s.words()).toList()) + strength(b))).findFirst().orElse("");
     }
 }

@@ -24,6 +24,7 @@ public class DiskRoom {
     private final File folder;
     private final Path reserve;
     private final long least;
+    private volatile boolean wasLetGo;
 
     DiskRoom(@Value("${kindveil.data}") File folder, @Value("${kindveil.least-free}") DataSize least) {
         this.folder = folder;
@@ -38,7 +39,7 @@ public class DiskRoom {
 
     /** Bytes that must be left before so many are written: the store writes what is new before it lets go of what was. */
     public long neededFor(long bytes) {
-        return least + 3 * bytes + (isMissing() ? ROOM_FOR_RESERVE : 0);
+        return least + 3 * bytes + (wasLetGo ? ROOM_FOR_RESERVE : 0);
     }
 
     public boolean isThereFor(long bytes) {
@@ -48,6 +49,7 @@ public class DiskRoom {
     /** The disk is full: what was kept back is let go, so that the store can be opened again and read. */
     public synchronized void letGo() {
         try {
+            wasLetGo = true;
             if (Files.deleteIfExists(reserve)) {
                 LOG.warn("The disk is full; the {} MB kept back in {} were let go, so that the studio can be read.", RESERVE >> 20, reserve);
             }
@@ -72,6 +74,7 @@ public class DiskRoom {
         ThreadLocalRandom.current().nextBytes(unpackable);
         try {
             Files.write(reserve, unpackable);
+            wasLetGo = false;
             return true;
         } catch (IOException full) {
             letGo();
