@@ -11,6 +11,8 @@ import kindveil.measure.Length;
 /** How long hands are busy with what grows with the area, in cm² a minute (assumed, until the artist's own clock says more). */
 final class Hands {
     private static final double FLOOR_MINUTES = 0.5;
+    /** Nobody plans by the second. */
+    private static final double QUARTERS = 4;
     private static final double RUBBING = 60;
     private static final double SANDING = 100;
     private static final double OILING = 60;
@@ -57,7 +59,7 @@ final class Hands {
     }
 
     private static OptionalDouble over(Area area, double squareCentimetresAMinute) {
-        return Double.isNaN(squareCentimetresAMinute) ? OptionalDouble.empty() : OptionalDouble.of(Math.max(FLOOR_MINUTES, area.squareMillimetres() / 100 / squareCentimetresAMinute));
+        return Double.isNaN(squareCentimetresAMinute) ? OptionalDouble.empty() : OptionalDouble.of(Math.max(FLOOR_MINUTES, Math.ceil(area.squareMillimetres() / 100 / squareCentimetresAMinute * QUARTERS) / QUARTERS));
     }
 
     /** Not a number for a tool nothing is spread with. */
