@@ -45,7 +45,7 @@ class HandsTest {
     @Test
     void bedSpreadLongerThanItStaysOpen_isDoubted() {
         assertTrue(doubts(laid("gel-lay", 100, 150)).isEmpty());
-        assertTrue(doubts(laid("gel-lay", 420, 594)).startsWith("Spreading it takes about 12 min"), doubts(laid("gel-lay", 420, 594)));
+        assertTrue(doubts(laid("gel-lay", 420, 594)).startsWith("Spreading it takes about 13 min"), doubts(laid("gel-lay", 420, 594)));
     }
 
     private static String doubts(Trace trace) {
