@@ -14,6 +14,9 @@ import org.jspecify.annotations.Nullable;
  * from the beginning, hot phases included. Immutable; curves are worked out when they are first asked for.
  */
 public final class Drying {
+    /** Share of its first water at which a film begins to hold, and at which it is safe (assumed). */
+    private static final double BEGINS_TO_HOLD = 0.35;
+    private static final double HOLDS = 0.12;
     private final Bed bed;
     private final RoomCourse air;
     private final Duration since;
@@ -139,6 +142,16 @@ public final class Drying {
             ready += curve(rate).reaches(stage).filter(after -> after.compareTo(elapsed(at)) <= 0).isPresent() ? 1 : 0;
         }
         return ready / (double) rates.length;
+    }
+
+    /** How far it holds what is rubbed over it at a time, 0 to 1: the mean over all rates of how far its film has closed. */
+    public double holds(Duration at, Rate belief) {
+        double sum = 0;
+        double[] rates = belief.spread();
+        for (double rate : rates) {
+            sum += Math.clamp((BEGINS_TO_HOLD - curve(rate).shareAfter(elapsed(at))) / (BEGINS_TO_HOLD - HOLDS), 0, 1);
+        }
+        return sum / rates.length;
     }
 
     /** The dampest air, in per cent, in which a stage is reached at all. */

@@ -8,6 +8,7 @@ import kindveil.measure.Figures;
 import kindveil.measure.Span;
 import kindveil.reading.AmountReading;
 import kindveil.reading.CautionReading;
+import kindveil.reading.HoldReading;
 import kindveil.reading.TimeReading;
 import kindveil.way.ActId;
 import kindveil.way.Answer;
@@ -63,6 +64,12 @@ public record Knot(String title, String how, String hands, String clock, String 
     /** From the first act to the last; said where a wait never ends in this room. */
     public static String elapsed(TimeReading times) {
         return times.elapsed().map(Span::words).orElseGet(() -> "no end in this room’s air (%s)".formatted(times.never().getFirst().title().toLowerCase(java.util.Locale.ROOT)));
+    }
+
+    /** Whether it will hold, and what waiting would give. */
+    public static String holds(HoldReading hold, Say say) {
+        String now = "Holds with %s, begun then".formatted(say.percent(hold.chance()));
+        return hold.waiting() == null ? now + "." : "%s; with %s after %s more.".formatted(now, say.percent(hold.then()), Span.words(hold.waiting()));
     }
 
     /** How strong the spirit in a mix is, where there is any: a strong bottle is not a strong mix. */
