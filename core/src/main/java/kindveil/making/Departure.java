@@ -45,10 +45,10 @@ public record Departure(String act, String words, Kind kind, @Nullable Duration 
     private static Optional<Departure> waited(Trace.Moment moment, Trace.Wait wait) {
         Duration took = moment.start().minus(wait.began());
         if (took.compareTo(wait.times().earliest()) < 0) {
-            return said(moment, Kind.TOO_SOON, took, wait.times().earliest(), "begun after %s, %s at the earliest was asked".formatted(Span.words(took), Span.words(wait.times().earliest())));
+            return said(moment, Kind.TOO_SOON, took, wait.times().earliest(), "begun after %s, %s at the earliest was asked".formatted(Span.words(took), Span.atLeast(wait.times().earliest())));
         }
         if (wait.times().latest() != null && took.compareTo(wait.times().latest()) > 0) {
-            return said(moment, Kind.TOO_LATE, took, wait.times().latest(), "begun after %s, %s was the latest".formatted(Span.words(took), Span.words(wait.times().latest())));
+            return said(moment, Kind.TOO_LATE, took, wait.times().latest(), "begun after %s, %s was the latest".formatted(Span.words(took), Span.atMost(wait.times().latest())));
         }
         boolean longer = wait.times().latest() == null && !wait.times().advised().isZero()
                 && took.toMillis() > MUCH_LONGER * wait.times().advised().toMillis();

@@ -99,7 +99,7 @@ public final class Walk {
             Moment from = done.get(wait.window().from());
             Duration latest = wait.times().latest();
             if (wait.window() instanceof Window.Open open && open.bed() != null && from != null && latest != null && from.act().handsOn().compareTo(latest) > 0 && from.act().handsOn().compareTo(ONE_GO) > 0) {
-                found.add(new Concern(Concern.Grade.CARE, open.bed(), "Spreading it takes about %s, and it stays open for %s: where it was begun it closes before all of it is laid.".formatted(Span.words(from.act().handsOn()), Span.words(latest)),
+                found.add(new Concern(Concern.Grade.CARE, open.bed(), "Spreading it takes about %s, and it stays open for %s: where it was begun it closes before all of it is laid.".formatted(Span.words(from.act().handsOn()), Span.atMost(latest)),
                         "Half of the area at a time, a wider tool, or a slower medium."));
             }
         }

@@ -45,14 +45,14 @@ public record Knot(String title, String how, String hands, String clock, String 
 
     private static String wait(Trace.Wait wait) {
         return switch (wait.window()) {
-            case Window.Open open when open.bed() == null -> "before %s are over".formatted(Span.words(wait.times().latest()));
-            case Window.Open open -> "within %s, closing from %s".formatted(Span.words(wait.times().latest()), Span.words(wait.times().closing()));
-            case Window.Dwell dwell -> "between %s and %s".formatted(Span.words(wait.times().earliest()), Span.words(wait.times().latest()));
-            case Window.Soak soak when soak.most() != null -> "between %s and %s".formatted(Span.words(wait.times().earliest()), Span.words(wait.times().latest()));
-            case Window.Soak soak -> "after %s".formatted(Span.words(wait.times().earliest()));
+            case Window.Open open when open.bed() == null -> "before %s are over".formatted(Span.atMost(wait.times().latest()));
+            case Window.Open open -> "within %s, closing from %s".formatted(Span.atMost(wait.times().latest()), Span.atMost(wait.times().closing()));
+            case Window.Dwell dwell -> "between %s and %s".formatted(Span.atLeast(wait.times().earliest()), Span.atMost(wait.times().latest()));
+            case Window.Soak soak when soak.most() != null -> "between %s and %s".formatted(Span.atLeast(wait.times().earliest()), Span.atMost(wait.times().latest()));
+            case Window.Soak soak -> "after %s".formatted(Span.atLeast(wait.times().earliest()));
             case Window.Dry dry when wait.times().never() -> "will not get there in this room's air";
-            case Window.Dry dry when wait.times().earliest().equals(wait.times().advised()) -> "after %s".formatted(Span.words(wait.times().earliest())) + hidden(wait);
-            case Window.Dry dry -> "first check after %s, safe after %s".formatted(Span.words(wait.times().earliest()), Span.words(wait.times().advised())) + hidden(wait);
+            case Window.Dry dry when wait.times().earliest().equals(wait.times().advised()) -> "after %s".formatted(Span.atLeast(wait.times().earliest())) + hidden(wait);
+            case Window.Dry dry -> "first check after %s, safe after %s".formatted(Span.atLeast(wait.times().earliest()), Span.atLeast(wait.times().advised())) + hidden(wait);
         };
     }
 
