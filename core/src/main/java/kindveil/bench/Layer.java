@@ -42,7 +42,7 @@ public sealed interface Layer {
 
         /** Thickness once its water has left, µm. */
         public double dryMicrometres() {
-            return wetMicrometres * (1 - product.waterShare());
+            return wetMicrometres * product.staysShare();
         }
 
         Coating with(@Nullable Drying other) {

@@ -9,7 +9,9 @@ public record Volume(double millilitres) {
     /** 1 US teaspoon (NIST Handbook 44, appendix C). */
     private static final double ML_PER_TEASPOON = 4.92892;
     private static final double ML_PER_TABLESPOON = 3 * ML_PER_TEASPOON;
-    private static final double ML_PER_CUP = 236.588;
+    private static final double LEAST_SHOWN = 0.01;
+    private static final int TABLESPOONS_PER_CUP = 16;
+    private static final double ML_PER_CUP = TABLESPOONS_PER_CUP * ML_PER_TABLESPOON;
     /** The finest measuring spoon found in a set: an eighth of a teaspoon. */
     private static final double[] SPOON_PARTS = {0.125, 0.25, 0.5, 0.75};
     private static final String[] SPOON_NAMES = {"1/8", "1/4", "1/2", "3/4"};
@@ -30,28 +32,45 @@ public record Volume(double millilitres) {
     /** Millilitres, or the US spoons and cups that measure it, rounded up so that there is enough. */
     public String print(UnitSystem system) {
         return switch (system) {
-            case METRIC -> Figures.rounded(millilitres, millilitres < 10 ? 1 : 0) + " ml";
+            case METRIC -> metric();
             case US -> spoons();
         };
     }
 
+    /** What is used never shows as nothing. */
+    private String metric() {
+        if (millilitres > 0 && millilitres < LEAST_SHOWN) {
+            return "0.01 ml";
+        }
+        return Figures.rounded(millilitres, millilitres >= 10 ? 0 : millilitres >= 0.1 || millilitres == 0 ? 1 : 2) + " ml";
+    }
+
     private String spoons() {
-        if (millilitres >= ML_PER_CUP / 4) {
-            return quarters(millilitres / ML_PER_CUP) + " cup";
+        if (millilitres >= ML_PER_CUP - 0.01) {
+            long tablespoons = (long) Math.ceil(millilitres / ML_PER_TABLESPOON - 1e-3);
+            return tablespoons / TABLESPOONS_PER_CUP + " cup" + (tablespoons % TABLESPOONS_PER_CUP == 0 ? "" : " + %d tbsp".formatted(tablespoons % TABLESPOONS_PER_CUP));
         }
         if (millilitres >= 2 * ML_PER_TABLESPOON) {
             return quarters(millilitres / ML_PER_TABLESPOON) + " tbsp";
         }
         double teaspoons = millilitres / ML_PER_TEASPOON;
-        if (teaspoons > 0.75) {
-            return quarters(teaspoons) + " tsp";
-        }
+        return teaspoons > 0.75 + 1e-9 ? quarters(teaspoons) + " tsp" : SPOON_NAMES[spoon(teaspoons)] + " tsp";
+    }
+
+    /** The least spoon that holds so many teaspoons, at most three quarters of one. */
+    private static int spoon(double teaspoons) {
         for (int i = 0; i < SPOON_PARTS.length; i++) {
             if (teaspoons <= SPOON_PARTS[i] + 1e-9) {
-                return SPOON_NAMES[i] + " tsp";
+                return i;
             }
         }
         throw new IllegalStateException("Impossible state: %s tsp fits no spoon.".formatted(teaspoons));
+    }
+
+    /** The least that a set of spoons measures and that is not less: an eighth of a teaspoon, a quarter, a half, and quarters from there. */
+    public Volume spooned() {
+        double teaspoons = millilitres / ML_PER_TEASPOON;
+        return new Volume(ML_PER_TEASPOON * (teaspoons > 0.75 ? Math.ceil(teaspoons * 4 - 1e-9) / 4 : SPOON_PARTS[spoon(teaspoons)]));
     }
 
     private static String quarters(double amount) {

@@ -21,6 +21,7 @@ import org.jspecify.annotations.Nullable;
 public record Product(String id, String words, Family family, Set<Trait> traits, Law law, Optics optics, @Nullable Colour colour, Set<Hazard> hazards,
         Cleaning cleaning, List<NotOver> notOver, @Nullable Release release) {
     private static final int LONGEST = 80;
+    private static final double LACQUER = 0.3;
 
     public Product {
         traits = Ordered.of(Trait.class, traits);
@@ -55,6 +56,11 @@ public record Product(String id, String words, Family family, Set<Trait> traits,
     public Optional<Film> milk(double wetMicrometres, double waterLeft) {
         boolean turnsClear = law instanceof Law.LosesWater && (optics.body() instanceof Optics.Body.Clear || clouds());
         return turnsClear ? Optics.milk(wetMicrometres, waterLeft) : Optional.empty();
+    }
+
+    /** Share of a coat that stays once it is dry, 0 to 1: nothing of a solution that only lets go, three tenths of a lacquer cut with spirit (assumed). */
+    public double staysShare() {
+        return releases() ? 0 : law instanceof Law.LosesSolvent ? LACQUER : 1 - waterShare();
     }
 
     /** Whether it lets a print of some ink go. */

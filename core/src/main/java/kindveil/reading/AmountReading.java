@@ -1,6 +1,7 @@
 package kindveil.reading;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -32,13 +33,20 @@ public record AmountReading(List<Portion> byAct, Map<Product, Volume> byProduct,
     /** A coat that reaches beyond the picture is so much wider and higher, half of it on each side (assumed). */
     public static final Length BEYOND = Length.ofMillimetres(20);
     private static final double BATH_MILLILITRES = 850;
+    private static final double DROP_MILLILITRES = 0.05;
 
     /** What one act takes. */
     public record Portion(Act act, Product product, Volume volume, double micrometres) {
     }
 
-    /** Something mixed. @param strength of the spirit in it, in per cent; 0 where there is none */
-    public record Batch(Act act, Mixture mixture, Volume volume, List<Share> shares, double strength) {
+    /**
+     * Something mixed: measured as one batch, whose smallest part is what a spoon or a drop can measure and whose others keep the ratio.
+     *
+     * @param volume what is needed of it
+     * @param strength of the spirit in it, in per cent; 0 where there is none
+     * @param left what is mixed beyond that
+     */
+    public record Batch(Act act, Mixture mixture, Volume volume, List<Share> shares, double strength, Volume left) {
     }
 
     /** One part of it. */
@@ -105,8 +113,17 @@ public record AmountReading(List<Portion> byAct, Map<Product, Volume> byProduct,
         Product gives = mix.mixture().gives();
         Volume whole = gives == null ? new Volume(BATH_MILLILITRES) : all.getOrDefault(gives, new Volume(0));
         double parts = mix.mixture().ingredients().stream().mapToDouble(Mixture.Ingredient::parts).sum();
-        return Optional.of(new Batch(act, mix.mixture(), whole, mix.mixture().ingredients().stream()
-                .map(i -> new Share(i.words(), whole.times(i.parts() / parts))).toList(), mix.mixture().strength(mix.bottlePercent())));
+        double scale = gives == null || whole.millilitres() == 0 ? 1 : measurable(mix.mixture(), whole, parts);
+        return Optional.of(new Batch(act, mix.mixture(), whole, mix.mixture().ingredients().stream().map(i -> new Share(i.words(), whole.times(scale * i.parts() / parts))).toList(),
+                mix.mixture().strength(mix.bottlePercent()), whole.times(scale - 1)));
+    }
+
+    /** How much more has to be mixed so that its smallest part can be measured: whole drops of what is told in drops, spoons of everything else. */
+    private static double measurable(Mixture mixture, Volume whole, double parts) {
+        Mixture.Ingredient smallest = mixture.ingredients().stream().filter(i -> i.parts() > 0).min(Comparator.comparingDouble(Mixture.Ingredient::parts)).orElseThrow();
+        Volume asked = whole.times(smallest.parts() / parts);
+        double measured = smallest.words().contains("drops") ? DROP_MILLILITRES * Math.ceil(asked.millilitres() / DROP_MILLILITRES - 1e-9) : asked.spooned().millilitres();
+        return measured / asked.millilitres();
     }
 
     public Optional<Portion> forAct(ActId id) {

@@ -77,9 +77,14 @@ public record Knot(String title, String how, String hands, String clock, String 
         return batch.strength() <= 0 ? "" : ": %s %% alcohol in the mix".formatted(Figures.rounded(batch.strength(), 0));
     }
 
+    /** What a batch that can be measured makes more than is needed. */
+    private static String left(AmountReading.Batch batch, Say say) {
+        return batch.left().millilitres() < 0.05 ? "" : "; %s of it stay over".formatted(say.both(batch.left()));
+    }
+
     /** What an act takes or mixes, in the artist's measures. */
     public static String amount(AmountReading amounts, ActId act, Say say) {
         return Stream.concat(amounts.forAct(act).stream().map(p -> "%s of %s, %s µm wet".formatted(say.both(p.volume()), p.product().words(), Figures.rounded(p.micrometres(), 0))),
-                amounts.batch(act).stream().map(b -> String.join(", ", b.shares().stream().map(s -> say.both(s.volume()) + " of " + s.words()).toList()) + strength(b))).findFirst().orElse("");
+                amounts.batch(act).stream().map(b -> String.join(", ", b.shares().stream().map(s -> say.both(s.volume()) + " of " + s.words()).toList()) + strength(b) + left(b, say))).findFirst().orElse("");
     }
 }
