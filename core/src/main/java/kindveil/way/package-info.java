@@ -9,7 +9,8 @@
  * <p><b>How a plan is walked</b> ({@link kindveil.way.Trace}):
  * <ol>
  * <li>every act begins at the advised end of all windows that end at it;</li>
- * <li>the bench is brought to that time, so that its coats dry;</li>
+ * <li>the bench is brought to that time, so that its coats dry, in air moved as that way asks for;</li>
+ * <li>a print that lay in water past its window by then has faded;</li>
  * <li>the bench judges the step and takes it; what is refused is kept and the walk goes on, so that all findings are
  * shown together.</li>
  * </ol>
@@ -22,7 +23,7 @@
  * </ol>
  *
  * <p><b>Defaults</b> ({@link kindveil.way.Dial}): free inside the usual range, asked about outside it, refused outside
- * the possible, each with the consequence. <b>Parallel tracks</b> are put into one order by
+ * the possible, each with the consequence. <b>Hands</b> are busy for so many cm² a minute with what grows with the area. <b>Parallel tracks</b> are put into one order by
  * {@link kindveil.way.Tracks}: hands go where something is ready first.
  */
 package kindveil.way;
