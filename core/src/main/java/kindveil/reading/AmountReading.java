@@ -30,8 +30,6 @@ public record AmountReading(List<Portion> byAct, Map<Product, Volume> byProduct,
     public static final Preset WASTE = Preset.practice(1.15, 1.05, 1.4, "times the film");
     /** Oil rubbed in with a cloth, over the area (assumed). */
     private static final double OIL_MICROMETRES = 15;
-    /** A coat that reaches beyond the picture is so much wider and higher, half of it on each side (assumed). */
-    public static final Length BEYOND = Length.ofMillimetres(20);
     private static final double BATH_MILLILITRES = 850;
     private static final double DROP_MILLILITRES = 0.05;
 
@@ -73,8 +71,8 @@ public record AmountReading(List<Portion> byAct, Map<Product, Volume> byProduct,
 
     private static Optional<Portion> portion(Act act, Length width, Length height) {
         return switch (act.step()) {
-            case Step.Apply apply -> !apply.product().family().poured() ? Optional.empty() : Optional.of(portion(act, apply.product(), area(width, height, apply.extent()), apply.wetMicrometres()));
-            case Step.Infuse infuse -> Optional.of(portion(act, infuse.agent(), area(width, height, Extent.BEYOND), OIL_MICROMETRES));
+            case Step.Apply apply -> !apply.product().family().poured() ? Optional.empty() : Optional.of(portion(act, apply.product(), apply.extent().area(width, height), apply.wetMicrometres()));
+            case Step.Infuse infuse -> Optional.of(portion(act, infuse.agent(), Extent.BEYOND.area(width, height), OIL_MICROMETRES));
             case Step.SetOut s -> Optional.empty();
             case Step.Prepare s -> Optional.empty();
             case Step.Mix s -> Optional.empty();
@@ -99,10 +97,6 @@ public record AmountReading(List<Portion> byAct, Map<Product, Volume> byProduct,
 
     private static Portion portion(Act act, Product product, Area area, double micrometres) {
         return new Portion(act, product, Volume.ofFilm(area, micrometres).times(WASTE.value()), micrometres);
-    }
-
-    private static Area area(Length width, Length height, Extent extent) {
-        return extent == Extent.PICTURE ? Area.of(width, height) : Area.of(width.plus(BEYOND), height.plus(BEYOND));
     }
 
     /** Of a bath a tray full; of everything else what the coats take. */

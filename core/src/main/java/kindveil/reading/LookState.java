@@ -79,8 +79,7 @@ public enum LookState {
 
     /** A film or skin as it comes to the support in a coat that is milky then; empty where none is, or where all has dried before its paper goes. */
     private static Optional<Bench> laid(Trace trace) {
-        return trace.picture().isEmpty() ? Optional.empty() : trace.moments().stream().map(Trace.Moment::after)
-                .filter(bench -> bench.shows(trace.picture().getAsInt()) && !bench.has(ThingKind.PRINT)).findFirst().filter(bench -> milky(bench).findAny().isPresent());
+        return shown(trace).filter(bench -> milky(bench).findAny().isPresent());
     }
 
     private static Stream<Coating> milky(Bench bench) {
@@ -98,8 +97,13 @@ public enum LookState {
         if (trace.mostPasses() > 0) {
             return trace.rubbed(Math.max(1, pass));
         }
-        return trace.picture().isEmpty() ? trace.end() : trace.moments().stream().map(Trace.Moment::after)
-                .filter(bench -> bench.shows(trace.picture().getAsInt()) && !bench.has(ThingKind.PRINT)).findFirst().orElse(trace.end());
+        return shown(trace).orElse(trace.end());
+    }
+
+    /** The first bench on whose support the image lies without its print. */
+    private static Optional<Bench> shown(Trace trace) {
+        return trace.picture().isEmpty() ? Optional.empty() : trace.moments().stream().map(Trace.Moment::after)
+                .filter(bench -> bench.shows(trace.picture().getAsInt()) && !bench.has(ThingKind.PRINT)).findFirst();
     }
 
     /** An image still on tape or a skin is followed to the support, by the steps of the plan that bring it there. */

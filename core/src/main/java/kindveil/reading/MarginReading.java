@@ -19,7 +19,7 @@ public final class MarginReading {
 
     private static Length of(Step step) {
         return switch (step) {
-            case Step.Apply apply when apply.onto().equals(Face.PRINT_FRONT) && apply.extent() != Extent.PICTURE -> AmountReading.BEYOND.times(0.5);
+            case Step.Apply apply when apply.onto().equals(Face.PRINT_FRONT) && apply.extent() != Extent.PICTURE -> Extent.PAST.times(0.5);
             case Step.Join join when join.onto().equals(Face.PRINT_FRONT) && join.moving().equals(Face.TAPE_BACK) -> TapeStrips.BORDER;
             case Step.SetOut s -> Length.ZERO;
             case Step.Prepare s -> Length.ZERO;

@@ -1,7 +1,6 @@
 package kindveil.way;
 
 import java.util.OptionalDouble;
-import kindveil.bench.Extent;
 import kindveil.bench.Mask;
 import kindveil.bench.Step;
 import kindveil.bench.Tool;
@@ -18,8 +17,6 @@ final class Hands {
     private static final double OILING = 60;
     /** Exactly along a contour it goes slower than all over. */
     private static final double ALONG_A_CONTOUR = 0.25;
-    /** A coat that reaches beyond the picture is so much wider and higher. */
-    private static final Length BEYOND = Length.ofMillimetres(20);
 
     private Hands() {
     }
@@ -33,7 +30,7 @@ final class Hands {
     /** Empty for what takes as long for a large one as for a small one. */
     private static OptionalDouble grown(Step step, Length width, Length height) {
         return switch (step) {
-            case Step.Apply apply -> over(apply.extent() == Extent.PICTURE ? Area.of(width, height) : Area.of(width.plus(BEYOND), height.plus(BEYOND)),
+            case Step.Apply apply -> over(apply.extent().area(width, height),
                     spreading(apply.tool()) * (apply.part() == Mask.Part.BACKED ? ALONG_A_CONTOUR : 1));
             case Step.Press press -> over(Area.of(width, height), pressing(press.tool()));
             case Step.RubAway rub -> over(Area.of(width, height), RUBBING);

@@ -66,9 +66,9 @@ public record Knot(String title, String how, String hands, String clock, String 
         return times.elapsed().map(Span::words).orElseGet(() -> "no end in this room’s air (%s)".formatted(times.never().getFirst().title().toLowerCase(java.util.Locale.ROOT)));
     }
 
-    /** Whether it will hold, and what waiting would give. */
-    public static String holds(HoldReading hold, Say say) {
-        String now = "Holds with %s, begun then".formatted(say.percent(hold.chance()));
+    /** Whether it will hold, and what waiting would give. @param begun when, in a word */
+    public static String holds(HoldReading hold, String begun, Say say) {
+        String now = "Holds with %s, begun %s".formatted(say.percent(hold.chance()), begun);
         return hold.waiting() == null ? now + "." : "%s; with %s after %s more.".formatted(now, say.percent(hold.then()), Span.words(hold.waiting()));
     }
 

@@ -165,7 +165,7 @@ public record BenchView(UUID making, UUID piece, String pieceTitle, String way, 
         Act act = making.current().orElseThrow();
         ClockView clock = making.clock().map(c -> ClockView.of(c, say)).orElse(null);
         AmountReading amounts = stored.amounts(act.id());
-        String amount = HoldReading.of(stored.making().plan(), making.bench(say.now()), act, Rate.UNLEARNED).map(hold -> Knot.holds(hold, say).replace(", begun then", ", begun now")).orElseGet(() -> amounts.forAct(act.id()).map(p -> say.both(p.volume()) + " of " + p.product().words())
+        String amount = HoldReading.of(stored.making().plan(), making.bench(say.now()), act, Rate.UNLEARNED).map(hold -> Knot.holds(hold, "now", say)).orElseGet(() -> amounts.forAct(act.id()).map(p -> say.both(p.volume()) + " of " + p.product().words())
                 .or(() -> amounts.batch(act.id()).map(b -> String.join(", ", b.shares().stream().map(share -> say.both(share.volume()) + " " + share.words()).toList()) + Knot.strength(b))).orElse(""));
         return new BenchView(stored.id(), piece.id(), piece.title(), stored.wayOf(act.id()).toLowerCase(Locale.ROOT), making.position(), making.position() + making.remaining() - 1, seq,
                 act.title(), act.how(), amount, String.join(" ", CautionReading.words(act.step())), clock, answers(making, act),

@@ -67,7 +67,7 @@ record MakeView(PieceHead head, List<Knot> knots, String elapsed, String takes, 
     /** What an act takes or, where a print's paper is rubbed away, whether it will hold. */
     private static String amount(Planned planned, TimeReading.Entry entry, AmountReading amounts, Say say) {
         return planned.whole().moments().stream().filter(moment -> moment.act().id().equals(entry.act().id())).findFirst()
-                .flatMap(moment -> HoldReading.of(planned.whole().plan(), moment.before(), moment.act(), Rate.UNLEARNED)).map(hold -> Knot.holds(hold, say))
+                .flatMap(moment -> HoldReading.of(planned.whole().plan(), moment.before(), moment.act(), Rate.UNLEARNED)).map(hold -> Knot.holds(hold, "then", say))
                 .orElseGet(() -> Knot.amount(amounts, entry.act().id(), say));
     }
 }

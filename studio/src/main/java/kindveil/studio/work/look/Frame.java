@@ -22,7 +22,6 @@ import kindveil.light.ProcessInk;
 import kindveil.light.Separation;
 import kindveil.light.Tone;
 import kindveil.light.RakingLight;
-import kindveil.reading.AmountReading;
 import kindveil.reading.ReliefReading;
 import kindveil.reading.StackReading.Cover;
 import kindveil.reading.WishReading;
@@ -82,7 +81,7 @@ record Frame(Piece piece, PictureWork pictures, SourceWork sources, Cache<List<O
 
     /** A rectangle and what coats that reach beyond a picture cover around it. */
     Rect past(Rect rect) {
-        int past = (int) Math.round(AmountReading.BEYOND.millimetres() / 2 * pixelsPerMillimetre());
+        int past = (int) Math.round(Extent.PAST.millimetres() / 2 * pixelsPerMillimetre());
         return new Rect(rect.left() - past, rect.top() - past, rect.width() + 2 * past, rect.height() + 2 * past);
     }
 

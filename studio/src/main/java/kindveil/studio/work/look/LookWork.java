@@ -123,17 +123,12 @@ public class LookWork {
         return Frame.of(piece, pictures, sources, drawn, longest);
     }
 
-    /**
-     * Where veils do not reach, they were never made: each part of the frame that other veils cover is looked at as a
-     * piece of those alone.
-     */
     private Picture picture(Piece piece, Frame frame, LookState state, int pass) {
-        return state == LookState.RAKED ? raked(piece, frame, pass) : even(piece, frame, state, pass);
+        return state == LookState.RAKED ? raked(piece, frame, reach(piece, frame), pass) : even(piece, frame, reach(piece, frame), state, pass);
     }
 
     /** As it ends, under a lamp low over the table. */
-    private Picture raked(Piece piece, Frame frame, int pass) {
-        Reach reach = reach(piece, frame);
+    private Picture raked(Piece piece, Frame frame, Reach reach, int pass) {
         Plane gloss = Plane.filled(frame.width(), frame.height(), 0);
         for (int place : reach.distinct()) {
             Reach.Place there = reach.place(place);
@@ -141,7 +136,7 @@ public class LookWork {
             List<Plane> covers = there.piece().map(veils -> frame.of(veils).coverages(stack.covers())).orElse(List.of());
             gloss = reach.laid(gloss, stack.look().gloss(frame.width(), frame.height(), covers), place);
         }
-        return RakingLight.RAKING.over(even(piece, frame, LookState.RAKED, pass), frame.height(relief(piece)), gloss, frame.pixelsPerMillimetre());
+        return RakingLight.RAKING.over(even(piece, frame, reach, LookState.RAKED, pass), frame.height(relief(piece)), gloss, frame.pixelsPerMillimetre());
     }
 
     /** What stands up of the veils up to the one in hand. */
@@ -153,7 +148,7 @@ public class LookWork {
     public List<Ridge> ridges(Piece piece, int pass) {
         return ridges.get(reading(piece, LookState.RAKED, pass), key -> {
             Frame frame = frame(piece, SMALL);
-            double light = even(piece, frame, LookState.RAKED, pass).luminance().mean();
+            double light = even(piece, frame, reach(piece, frame), LookState.RAKED, pass).luminance().mean();
             Bench bench = LookState.RAKED.bench(pieces.plan(piece).trace(), pass);
             boolean gloss = StackReading.of(bench).look().surfaces().getFirst() == Surface.GLOSS;
             return relief(piece).edges().stream().map(edge -> Ridge.of(edge, light, gloss)).toList();
@@ -174,8 +169,11 @@ public class LookWork {
         }
     }
 
-    private Picture even(Piece piece, Frame frame, LookState state, int pass) {
-        Reach reach = reach(piece, frame);
+    /**
+     * Under ordinary light. Where veils do not reach, they were never made: each place of the frame is looked at as a piece of
+     * those that are there.
+     */
+    private Picture even(Piece piece, Frame frame, Reach reach, LookState state, int pass) {
         Picture seen = null;
         for (int place : reach.distinct()) {
             Reach.Place there = reach.place(place);
