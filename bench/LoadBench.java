@@ -203,7 +203,11 @@ final class LoadBench {
         }
         fields.put("_csrf", token);
         fields.put("colour", "#%06x".formatted(random.nextInt(1 << 24)));
-        fields.computeIfPresent("dial.bed", (name, was) -> String.valueOf(60 + random.nextInt(80)));
+        Matcher usual = Pattern.compile("name=\"dial.bed\"[^>]*placeholder=\"([0-9.]+)\"").matcher(form.group());
+        if (usual.find()) {
+            // within what every bed takes: a fifth up or down
+            fields.put("dial.bed", String.valueOf(Math.round(Double.parseDouble(usual.group(1)) * (0.8 + 0.4 * random.nextDouble()))));
+        }
         StringBuilder body = new StringBuilder();
         fields.forEach((name, value) -> body.append(name).append('=').append(URLEncoder.encode(value, StandardCharsets.UTF_8)).append('&'));
         timed("a change", () -> send(HttpRequest.newBuilder(URI.create(address + piece + "/build")).header("Content-Type", "application/x-www-form-urlencoded")

@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 import kindveil.bench.Layer.Coating;
 import kindveil.bench.Layer.Undercolour;
 import kindveil.drying.Airing;
+import kindveil.drying.Belief;
 import kindveil.drying.Room;
 import kindveil.drying.RoomCourse;
 
@@ -131,13 +132,45 @@ public record Bench(Duration now, List<Thing> things, List<Bond> bonds, RoomCour
         return coats.isEmpty() ? Optional.empty() : Optional.of(coats.getLast());
     }
 
+    /** What is believed of how fast a bed dries before anything is seen of it, by what lies under it. */
+    public Belief belief(Face bed) {
+        boolean onSupport = bed.thing() == ThingKind.SUPPORT || bond(bed.thing()).map(bond -> bond.joins(ThingKind.SUPPORT)).orElse(false);
+        return onSupport ? support().map(under -> under.support().belief()).orElse(Belief.UNLEARNED) : Belief.UNLEARNED;
+    }
+
+    /** What is believed of it, with what was seen. */
+    public Belief belief(Face bed, Belief seen) {
+        return seen.seen() == 0 ? belief(bed) : seen;
+    }
+
     /** What the support is; nothing once none lies there. */
     public Optional<Undercolour> support() {
         return layers(Face.SUPPORT_FRONT, Undercolour.class).stream().findFirst();
     }
 
+    /** What lies on it whose vapour is still in the air, and can catch fire. */
+    public Optional<Coating> vapouring() {
+        return things.stream().flatMap(thing -> Stream.concat(thing.front().stream(), thing.back().stream())).filter(Coating.class::isInstance).map(Coating.class::cast)
+                .filter(coat -> coat.vapours(now)).findFirst();
+    }
+
+    /** Whether it is a school to lay inkjet here that is kept dry until its bed is: on a closed block under thin gel. */
+    public boolean keepsDry() {
+        return supportIs(Support.Trait.CARVES);
+    }
+
+    /** Whether a print whose ink water takes lies here unfixed. */
+    public boolean keptDry() {
+        return keepsDry() && layers(Face.PRINT_FRONT, Layer.Image.class).stream().anyMatch(image -> !image.print().waterproof()) && !Rules.fixed(this, Face.PRINT_FRONT);
+    }
+
     boolean groundIs(Ground.Trait trait) {
         return support().map(under -> under.ground().is(trait)).orElse(false);
+    }
+
+    /** What of a coat goes into what it is laid on, g/m²: the support drinks of the first that comes to it. */
+    public double drinks(Face onto) {
+        return onto.equals(Face.SUPPORT_FRONT) && layers(onto, Coating.class).isEmpty() ? support().map(under -> under.support().drinks(under.ground())).orElse(0.0) : 0;
     }
 
     boolean supportIs(Support.Trait trait) {

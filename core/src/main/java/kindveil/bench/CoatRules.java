@@ -8,6 +8,7 @@ import kindveil.bench.Layer.Carrier;
 import kindveil.bench.Layer.Coating;
 import kindveil.bench.Layer.Foil;
 import kindveil.bench.Layer.Receiver;
+import kindveil.drying.Airing;
 import kindveil.drying.Stage;
 import kindveil.measure.Figures;
 import kindveil.measure.Span;
@@ -21,7 +22,6 @@ final class CoatRules {
     /** A varnish coat before this is certainly too soon; the finish reading asks for longer (practice). */
     private static final Duration LEAST_CURE = Duration.ofDays(3);
     private static final double NEAREST_HEAT_CENTIMETRES = 20;
-    private static final Duration VAPOUR_STAYS = Span.minutes(30);
 
     private CoatRules() {
     }
@@ -84,7 +84,7 @@ final class CoatRules {
                 "The ground is %s: %s drags it and dries slower over it.".formatted(under.ground().words(), step.product().words()),
                 "Let the ground dry through first, overnight if it is thick.")));
         boolean metal = bench.supportIs(Support.Trait.METAL) && !prepared(bench, Preparation.DEGREASE);
-        boolean loose = bench.supportIs(Support.Trait.STRETCHES) && step.product().releases() && !prepared(bench, Preparation.TAPE_DOWN);
+        boolean loose = bench.support().map(under -> under.support().stretches()).orElse(false) && step.product().releases() && !prepared(bench, Preparation.TAPE_DOWN);
         if (metal) {
             found.add(new Refusal(Refusal.Kind.NOT_PREPARED, step.onto(), "Bare metal sheds %s: grease keeps it off.".formatted(step.product().words()),
                     "Degrease it, scuff it with fine paper, wash it and let it dry first."));
@@ -153,21 +153,16 @@ final class CoatRules {
             found.add(new Refusal(Refusal.Kind.TOO_CLOSE, step.face(), "%s cm is too close: paper bubbles and scorches.".formatted(Figures.plain(step.centimetres())),
                     "Keep 20 to 25 cm away, and keep moving."));
         }
-        vapour(bench).ifPresent(coat -> found.add(new Refusal(Refusal.Kind.FLAMMABLE, step.face(),
+        bench.vapouring().ifPresent(coat -> found.add(new Refusal(Refusal.Kind.FLAMMABLE, step.face(),
                 "%s laid %s ago still gives off vapour that burns.".formatted(Words.capital(coat.product().words()), Span.words(bench.now().minus(coat.laid()))),
                 "No heat tool near it: open the windows and let it dry by itself.")));
-        melting(bench, step.face()).ifPresent(words -> found.add(new Refusal(Refusal.Kind.MELTS, step.face(),
-                "%s under a heat tool.".formatted(words), "Let it dry in the air, or use a fan.")));
+        melting(bench, step.face(), Airing.heatTool(step.centimetres()).airCelsius(bench.room())).ifPresent(words -> found.add(new Refusal(Refusal.Kind.MELTS, step.face(),
+                "%s under a heat tool at %s cm.".formatted(words, Figures.plain(step.centimetres())), "Let it dry in the air, or use a fan.")));
         return found;
     }
 
-    private static Optional<Coating> vapour(Bench bench) {
-        return bench.things().stream().flatMap(thing -> java.util.stream.Stream.concat(thing.front().stream(), thing.back().stream()))
-                .filter(Coating.class::isInstance).map(Coating.class::cast)
-                .filter(coat -> coat.product().flammable() && bench.now().minus(coat.laid()).compareTo(VAPOUR_STAYS) < 0).findFirst();
-    }
-
-    private static Optional<String> melting(Bench bench, Face face) {
+    /** @param celsius of the air that reaches it */
+    private static Optional<String> melting(Bench bench, Face face, double celsius) {
         List<Layer> all = new ArrayList<>(bench.layers(face));
         bench.bond(face.thing()).ifPresent(bond -> all.addAll(bench.layers(new Face(bond.moving().thing(), Face.Side.FRONT))));
         if (face.thing() == ThingKind.TAPE || all.stream().anyMatch(Foil.class::isInstance)) {
@@ -179,7 +174,13 @@ final class CoatRules {
         if (carries(all, Sheet.COATED_FILM)) {
             return Optional.of("Film shrinks and melts");
         }
-        return carries(all, Sheet.TISSUE) || bench.supportIs(Support.Trait.TEARS_WET) ? Optional.of("Tissue burns") : Optional.empty();
+        Face seen = bench.bond(face.thing()).map(bond -> bond.moving()).orElse(face);
+        boolean bare = WaterRules.bareTissue(bench, face) || WaterRules.bareTissue(bench, seen);
+        if (carries(all, Sheet.TISSUE) && celsius > (bare ? Sheet.BARE_TISSUE_BEARS : Sheet.HELD_TISSUE_BEARS)) {
+            return Optional.of(bare ? "Bare tissue lifts and burns" : "Tissue burns, even under its coat,");
+        }
+        return bench.support().map(Layer.Undercolour::support).filter(support -> celsius > support.heatLimit()).map(support -> "%s bears %s °C and no more; there it gets %s °C".formatted(
+                Words.capital(support.words()), Figures.plain(support.heatLimit()), Figures.plain(celsius)));
     }
 
     private static boolean carries(List<Layer> layers, Sheet sheet) {

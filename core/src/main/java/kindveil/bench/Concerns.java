@@ -7,11 +7,13 @@ import kindveil.bench.Layer.Coating;
 import kindveil.bench.Layer.Image;
 import kindveil.bench.Layer.Residue;
 import kindveil.measure.Figures;
+import kindveil.measure.Words;
 import kindveil.product.Trait;
 
 /** What the bench takes but doubts: care or poor, never impossible. */
 final class Concerns {
     private static final double CLOSED_BED_MOST = 100;
+    private static final double TEARS_BELOW = 55;
     private static final double TACKY_UNDER = 5;
 
     private Concerns() {
@@ -30,7 +32,7 @@ final class Concerns {
             case Step.Press s -> List.of();
             case Step.Load s -> List.of();
             case Step.Unload s -> List.of();
-            case Step.Wet s -> List.of();
+            case Step.Wet wet -> wet(bench, wet);
             case Step.Abrade s -> List.of();
             case Step.Infuse infuse -> infuse(bench, infuse);
             case Step.Dissolve s -> List.of();
@@ -64,11 +66,23 @@ final class Concerns {
             found.add(new Concern(Grade.CARE, step.onto(), "%s µm on a closed surface dries only from the top and lifts.".formatted(Figures.plain(step.wetMicrometres())),
                     "Lay it thinner, 60 µm or so, and give it a day."));
         }
+        boolean watery = step.product().is(Trait.WATER_BORNE) && step.tool().spreads();
+        if (watery && step.onto().equals(Face.SUPPORT_FRONT)) {
+            WaterRules.lifted(bench).ifPresent(under -> found.add(new Concern(Grade.CARE, step.onto(),
+                    "%s lifts %s as it is spread.".formatted(Words.capital(step.product().words()), under.ground().words()), "One stroke each way and never back; or fix the ground with a light spray first, outdoors.")));
+        }
         boolean matteBelow = bench.layers(step.onto(), Coating.class).stream().anyMatch(c -> c.product().clouds());
         if (step.product().clouds() && matteBelow) {
             found.add(new Concern(Grade.CARE, step.onto(), "Matte over matte goes milky.", "Build with gloss and finish with matte."));
         }
         return found;
+    }
+
+    /** Thin paper in a bath, or rubbed with a cloth, goes to pieces before it comes off. */
+    private static List<Concern> wet(Bench bench, Step.Wet step) {
+        double grams = bench.layers(Face.PRINT_FRONT, Layer.Carrier.class).stream().filter(sheet -> sheet.sheet().rubsAway()).mapToDouble(Layer.Carrier::gramsPerSquareMetre).findFirst().orElse(Double.MAX_VALUE);
+        return grams < TEARS_BELOW && step.face().equals(Face.PRINT_BACK) ? List.of(new Concern(Grade.CARE, step.face(), "Paper of %s g/m² tears as soon as it is wet through.".formatted(Figures.plain(grams)),
+                "Only a mist at a time, and lift the pulp instead of rubbing it.")) : List.of();
     }
 
     private static List<Concern> infuse(Bench bench, Step.Infuse step) {
@@ -88,6 +102,14 @@ final class Concerns {
                 found.add(new Concern(Grade.CARE, step.onto(), "With %s g/m² of fibre on it the tape hardly sticks.".formatted(Figures.rounded(left, 1)),
                         "One more round of rubbing, or a little gel medium under the darks."));
             }
+        }
+        if (ontoSupport && JoinRules.wets(bench, step.moving())) {
+            WaterRules.lifted(bench).ifPresent(under -> found.add(new Concern(Grade.POOR, step.onto(),
+                    "What is laid is damp: it lifts %s wherever they touch.".formatted(under.ground().words()), "Seal the ground with a coat of clear medium and let that dry, before anything else.")));
+        }
+        if (ontoSupport && step.moving().thing() == ThingKind.PRINT && bench.keptDry()) {
+            found.add(new Concern(Grade.POOR, step.moving(), "Its ink runs wherever water gets to it: a school that works only as long as it is kept dry.",
+                    "Coat the block alone, thin; no drop on the paper until the medium is through, and try a corner first. A photocopy of it is sure."));
         }
         if (ontoSupport && step.moving().thing() == ThingKind.PRINT) {
             bench.support().filter(under -> under.ground().is(Ground.Trait.LIFTS)).ifPresent(under -> found.add(new Concern(Grade.CARE,

@@ -15,7 +15,8 @@ import kindveil.product.Trait;
 
 /** Rules for laying one face on another, pressing and weighting. */
 final class JoinRules {
-    private static final double THICK_MICROMETRES = 400;
+    /** From this thickness on a brayer drives a bed into ridges (assumed). */
+    private static final double RIDGED_MICROMETRES = 160;
 
     private JoinRules() {
     }
@@ -65,10 +66,15 @@ final class JoinRules {
 
     /** Water on one face lifts what is soluble on the other. */
     private static Optional<Refusal> loosens(Bench bench, Face from, Face to) {
+        return wets(bench, from) ? CoatRules.soluble(bench, to, "into what is laid on it wet") : Optional.empty();
+    }
+
+    /** Whether what lies on a face gives water to what it meets. */
+    static boolean wets(Bench bench, Face from) {
         boolean damp = bench.layers(from, Carrier.class).stream().anyMatch(Carrier::damp);
         boolean wet = bench.layers(from, Coating.class).stream().anyMatch(coat -> coat.product().is(Trait.WATER_BORNE) && !coat.product().is(Trait.SOLUBLE)
                 && coat.open(bench.now(), from.thing() == ThingKind.PLATE ? Stage.PLATE_LIMIT : Stage.OPEN));
-        return damp || wet ? CoatRules.soluble(bench, to, "into what is laid on it wet") : Optional.empty();
+        return damp || wet;
     }
 
     private static boolean floating(Bench bench, Face moving) {
@@ -188,7 +194,7 @@ final class JoinRules {
             found.add(new Refusal(Kind.WRONG_TOOL, step.over(), "Fingers push the film sideways on metal, and the ink with it.",
                     "Hold the film still and roll a brayer over it lightly, straight down."));
         }
-        boolean thick = bench.topCoat(Face.SUPPORT_FRONT).map(coat -> coat.wetMicrometres() >= THICK_MICROMETRES && coat.open(bench.now(), Stage.OPEN)).orElse(false);
+        boolean thick = bench.topCoat(Face.SUPPORT_FRONT).map(coat -> coat.wetMicrometres() >= RIDGED_MICROMETRES && coat.open(bench.now(), Stage.OPEN)).orElse(false);
         if (thick && step.tool() == Tool.BRAYER) {
             found.add(new Refusal(Kind.WRONG_TOOL, step.over(), "A brayer squeezes a thick bed into ridges and out at the edge.",
                     "Use the edge of a card, a cloth or your fingers, from the centre outwards."));

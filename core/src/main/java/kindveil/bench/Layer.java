@@ -39,6 +39,7 @@ public sealed interface Layer {
      */
     record Coating(Product product, double wetMicrometres, Mask mask, Extent extent, @Nullable Colour colour, Duration laid, RoomCourse air, @Nullable Drying drying) implements Layer {
         private static final double SLACK = 0.005;
+        private static final Duration VAPOUR_STAYS = Span.minutes(30);
 
         /** Thickness once its water has left, µm. */
         public double dryMicrometres() {
@@ -56,6 +57,11 @@ public sealed interface Layer {
         @Override
         public Layer turned() {
             return on(mask.turned());
+        }
+
+        /** Whether its vapour is still in the air, and can catch fire. */
+        public boolean vapours(Duration now) {
+            return product.flammable() && now.minus(laid).compareTo(VAPOUR_STAYS) < 0;
         }
 
         /** Share of its first water left, 0 to 1; nought where the drying model does not know it. */
@@ -120,8 +126,17 @@ public sealed interface Layer {
         }
     }
 
-    /** The sheet that carries the image. @param damp whether water has softened it */
-    record Carrier(Sheet sheet, boolean damp) implements Layer {
+    /**
+     * The sheet that carries the image.
+     *
+     * @param damp whether water has softened it
+     * @param gramsPerSquareMetre how heavy it is
+     */
+    record Carrier(Sheet sheet, boolean damp, double gramsPerSquareMetre) implements Layer {
+        /** Of the weight such sheets have. */
+        public Carrier(Sheet sheet, boolean damp) {
+            this(sheet, damp, sheet.gramsPerSquareMetre());
+        }
     }
 
     /** What stands up on a carved or cut block. @param mask the darks it prints */

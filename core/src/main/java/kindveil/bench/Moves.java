@@ -129,7 +129,7 @@ final class Moves {
 
     private static Bench wet(Bench bench, Face face) {
         return change(bench, face.thing(), thing -> thing.mapped(layer -> switch (layer) {
-            case Carrier c -> new Carrier(c.sheet(), true);
+            case Carrier c -> new Carrier(c.sheet(), true, c.gramsPerSquareMetre());
             case Residue r when r.bare() -> Residue.damp(r.gramsPerSquareMetre(), r.passes(), r.picture(), bench.air(), bench.now());
             case Residue r -> r;
             case Coating c -> c;

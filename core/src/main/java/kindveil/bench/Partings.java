@@ -84,11 +84,13 @@ final class Partings {
 
     /** Fibre of the pass stays; on the first pass the image passes to the face that keeps it, or becomes a skin of its own. */
     static Bench rub(Bench bench, Step.RubAway step) {
-        double left = Fibre.residue(step.pass()).value();
         if (!bench.has(step.carrier())) {
+            // a later round leaves as much less as it would of ordinary paper
             return Moves.change(bench, step.keeps().thing(), thing -> thing.mapped(layer -> layer instanceof Residue r && r.picture() == step.picture() && r.bare()
-                    ? r.atMost(left, step.pass()) : layer));
+                    ? r.atMost(r.gramsPerSquareMetre() * Fibre.residue(step.pass()).value() / Fibre.residue(r.passes()).value(), step.pass()) : layer));
         }
+        double left = Fibre.residue(step.pass()).value()
+                * bench.layers(Face.PRINT_FRONT, Carrier.class).stream().mapToDouble(sheet -> sheet.sheet().residueShare(sheet.gramsPerSquareMetre())).findFirst().orElse(1);
         Residue residue = Residue.damp(left, step.pass(), step.picture(), bench.air(), bench.now());
         if (step.keeps().thing() == ThingKind.SKIN) {
             return skin(bench, step.carrier(), residue);

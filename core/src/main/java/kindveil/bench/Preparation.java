@@ -5,8 +5,9 @@ import kindveil.product.Hazard;
 
 /** What is made ready before, between and after coats; some rules ask for one of these. */
 public enum Preparation {
-    TRIM_PRINT(Hazard.BLADE, Hazard.RIGHTS), CLEAN_SUPPORT(Hazard.DUST), DEGREASE(Hazard.METAL_EDGE), TAPE_DOWN, SEAL_EDGES, WET_SAND(Hazard.DUST),
-    LAY_STATIONS(Hazard.RIGHTS), TEST_SHINE, SHAKE_GEL, MARK_REGISTER, MOUNT_ON_BACKING, TOUCH_UP, TRIM_EDGES(Hazard.BLADE), HARDWARE(Hazard.BLADE);
+    TRIM_PRINT(Hazard.BLADE, Hazard.RIGHTS), CLEAN_SUPPORT, DEGREASE(Hazard.METAL_EDGE, Hazard.DUST), TAPE_DOWN, SEAL_EDGES, WET_SAND(Hazard.DUST),
+    LAY_STATIONS(Hazard.RIGHTS), TEST_SHINE, SHAKE_GEL, MARK_REGISTER, MOUNT_ON_BACKING, TOUCH_UP, TRIM_EDGES(Hazard.BLADE), HARDWARE(Hazard.BLADE),
+    TEAR_EDGE, MASK, UNMASK, TAPE_FILM;
 
     private final Set<Hazard> hazards;
 

@@ -1,5 +1,8 @@
 package kindveil.bench;
 
+import java.util.Arrays;
+import java.util.Optional;
+
 import kindveil.light.Inks;
 import kindveil.product.Release;
 
@@ -105,6 +108,11 @@ public enum PrintKind {
     /** Whether it prints in colours, or in black alone. */
     public boolean inColours() {
         return inks.coloured();
+    }
+
+    /** The same ink on the same sheet in colours, where this one is black alone and such a one is printed. */
+    public Optional<PrintKind> coloured() {
+        return inColours() ? Optional.empty() : Arrays.stream(values()).filter(other -> other.inColours() && other.ink == ink && other.sheet == sheet).findFirst();
     }
 
     /** What becomes of the colours of a picture of which {@code share} is coloured, 0 to 1. */

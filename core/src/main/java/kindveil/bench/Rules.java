@@ -114,10 +114,10 @@ final class Rules {
                         : "Wait about %s until it has turned white, then judge.".formatted(Span.words(Span.longer(damp.white().minus(bench.now()), Span.minutes(1))))));
     }
 
-    /** Inkjet on plain paper bleeds, unless a dry fixative lies over it. */
+    /** Inkjet on plain paper bleeds, unless a dry fixative lies over it or it is kept dry on a block. */
     static Optional<Refusal> inkRuns(Bench bench, Face face, String what) {
         Face front = new Face(face.thing(), Face.Side.FRONT);
-        return fixed(bench, front) ? Optional.empty() : bench.layers(front, Layer.Image.class).stream().filter(image -> !image.print().waterproof()).findFirst()
+        return fixed(bench, front) || bench.keepsDry() ? Optional.empty() : bench.layers(front, Layer.Image.class).stream().filter(image -> !image.print().waterproof()).findFirst()
                 .map(image -> new Refusal(Kind.WATER_RUNS_INK, face,
                         "%s dissolves in water and bleeds from %s.".formatted(Words.capital(image.print().words()), what),
                         "Take a laser or photocopy of it, or fix the print with acrylic spray outdoors and use a way made for that."));

@@ -38,6 +38,11 @@ public enum Tool {
         };
     }
 
+    /** What stays in it of what it spreads, ml (assumed). */
+    public double keeps() {
+        return this == FOAM_ROLLER ? 3 : 0;
+    }
+
     /** Whether what it spreads dries in it. */
     public boolean spreads() {
         return spreads;

@@ -31,7 +31,7 @@ final class WaterRules {
         if (onSupport) {
             groundRuns(bench).ifPresent(found::add);
             if (step.bath().immerses()) {
-                bath(bench).ifPresent(found::add);
+                bath(bench).or(() -> softened(bench, Face.SUPPORT_FRONT, "a bath")).ifPresent(found::add);
             }
         }
         tissue(bench, step.face()).ifPresent(found::add);
@@ -53,22 +53,42 @@ final class WaterRules {
                 "Wet only the print, with a mist or a sponge, or work on a heavy loose sheet."));
     }
 
-    /** Tissue that water gets at: what lies under a coat that closes it is safe. */
+    /** Tissue that water gets at. */
     private static Optional<Refusal> tissue(Bench bench, Face face) {
-        boolean reached = false;
-        for (Layer layer : bench.layers(new Face(face.thing(), Face.Side.FRONT))) {
-            reached = layer instanceof Carrier sheet && sheet.sheet() == Sheet.TISSUE || reached && !(layer instanceof Layer.Coating coat && coat.product().is(Trait.CLOSES));
-        }
-        boolean tissue = reached || face.thing() == ThingKind.SUPPORT && bench.supportIs(Support.Trait.TEARS_WET);
+        boolean tissue = bareTissue(bench, face) || face.thing() == ThingKind.SUPPORT && bench.support().map(under -> under.support().wetStrength() == Support.WetStrength.TEARS).orElse(false);
         return tissue ? Optional.of(new Refusal(Kind.TEARS, face, "Tissue tears as soon as water softens it.",
                 "Wet it out with thin medium once it lies in place, and leave water away from it.")) : Optional.empty();
     }
 
+    /** Whether tissue lies on a thing with nothing over it that closes it: what lies under such a coat is safe. */
+    static boolean bareTissue(Bench bench, Face face) {
+        boolean reached = false;
+        for (Layer layer : bench.layers(new Face(face.thing(), Face.Side.FRONT))) {
+            reached = layer instanceof Carrier sheet && sheet.sheet() == Sheet.TISSUE || reached && !(layer instanceof Layer.Coating coat && coat.product().is(Trait.CLOSES));
+        }
+        return reached;
+    }
+
+    /** A support that bears misting and no more, with nothing between it and a tray of water or a rubbing finger. */
+    private static Optional<Refusal> softened(Bench bench, Face face, String what) {
+        return bench.support().filter(under -> under.support().wetStrength() == Support.WetStrength.BEARS_MISTING && !under.ground().seals() && !sealed(bench))
+                .map(under -> new Refusal(Kind.TEARS, face, "%s bears misting, not %s: wet through, it tears.".formatted(Words.capital(under.support().words()), what),
+                        "Seal it with a coat of clear medium, or prime it, and let that dry, before anything else."));
+    }
+
+    /** Whether a closing coat lies over all of the support. */
+    private static boolean sealed(Bench bench) {
+        return bench.layers(Face.SUPPORT_FRONT, Coating.class).stream().anyMatch(coat -> coat.extent() == Extent.WHOLE && coat.product().is(Trait.CLOSES));
+    }
+
+    /** The ground, where water lifts it and nothing keeps water from it. */
+    static Optional<Layer.Undercolour> lifted(Bench bench) {
+        return sealed(bench) ? Optional.empty() : bench.support().filter(under -> !under.ground().waterResistant());
+    }
+
     /** Water reaches a soluble ground unless a clear coat over the whole face has dried on it. */
     private static Optional<Refusal> groundRuns(Bench bench) {
-        boolean sealed = bench.layers(Face.SUPPORT_FRONT, Coating.class).stream().anyMatch(coat -> coat.extent() == Extent.WHOLE && coat.product().is(Trait.CLOSES));
-        return sealed ? Optional.empty() : bench.support().filter(under -> !under.ground().waterResistant())
-                .map(under -> new Refusal(Kind.WATER_RUNS_GROUND, Face.SUPPORT_FRONT,
+        return lifted(bench).map(under -> new Refusal(Kind.WATER_RUNS_GROUND, Face.SUPPORT_FRONT,
                         "The ground is %s: the water for rubbing lifts it.".formatted(under.ground().words()),
                         "Seal it with a coat of clear medium and let that dry, before anything else."));
     }
@@ -81,6 +101,9 @@ final class WaterRules {
             paper(bench, step, found);
         } else {
             fibre(bench, step, found);
+        }
+        if (step.keeps().thing() == ThingKind.SUPPORT) {
+            softened(bench, step.keeps(), "rubbing").ifPresent(found::add);
         }
         return found;
     }

@@ -27,6 +27,11 @@
  * leaves its ink; a print lifted off a plate leaves the paint where toner was; a sheet pulled off a plate takes all; an
  * inked print gives its ink; paper rubbed away leaves fibre. A thing joined for good becomes part of the face it lies on.
  *
+ * <p><b>Supports</b> ({@link kindveil.bench.Support}) are a table, and one of the artist's own is another row, like one of them: its
+ * weight, uptake, stretch, wet strength, texture and heat limit are asked by the rules, never its name. What nobody measured is the
+ * like one's, and what dries on an unknown uptake is believed in twice as widely. Heat is judged by the air a tool brings at its
+ * distance against what the support, or tissue there, bears; a soluble ground by every wet contact.
+ *
  * <p><b>Time.</b> Coats that dry by losing water follow the drying model under whatever covers them; the others stay
  * open and set by practice ({@link kindveil.product.Law}); what a step does to drying coats is in {@link kindveil.bench.Dryings}.
  */

@@ -52,7 +52,7 @@ final class BlockGuide implements Way {
 
     @Override
     public List<Dial> dials(Brief brief) {
-        return List.of(new Dial("bed", "gel, wet", Preset.assumed(60, 40, 80, "µm"), 20, 100, "Bald spots.", "Too thick lifts on closed blocks."));
+        return Rubbing.dials(brief, new Dial("bed", "gel, wet", Preset.assumed(60, 40, 80, "µm"), 20, 100, "Bald spots.", "Too thick lifts on closed blocks."));
     }
 
     @Override

@@ -10,6 +10,7 @@ import kindveil.product.Products;
 import kindveil.product.Mixtures;
 import kindveil.bench.PrintKind;
 import kindveil.bench.Step;
+import kindveil.bench.Support;
 import kindveil.bench.Step.Place;
 import kindveil.bench.Step.Split;
 import kindveil.bench.ThingKind;
@@ -22,7 +23,9 @@ import kindveil.way.Brief;
 import kindveil.way.Choice;
 import kindveil.way.Choice.Option;
 import kindveil.way.Dial;
+import kindveil.way.Edges;
 import kindveil.way.Fit;
+import kindveil.way.Schools;
 import kindveil.way.Schools;
 import kindveil.way.Script;
 import kindveil.way.Way;
@@ -37,7 +40,7 @@ final class FilmRelease implements Way {
     private static final WayCard CARD = WayCard.transfer("film-release", "Film release")
             .does("An inkjet print on coated film, laid into release solution, lets its ink go within two minutes and a half.")
             .softens(0.05).print(PrintKind.FILM_PIGMENT).ground(Ground.RAW)
-            .choices(LIES, Finishing.SEALING)
+            .choices(LIES, Finishing.SEALING, Edges.REACHES_BEYOND, Edges.HOLES, Schools.SPREAD, Schools.FILM)
             .on(WATERCOLOUR_PAPER, Fit.sound("The best first try: absorbent and patient."))
             .on(DRAWING_PAPER, PRINTMAKING_PAPER, CANVAS)
             .on(BIRCH_PANEL, Fit.sound("Sealed edges and back, against warp."))
@@ -75,19 +78,24 @@ final class FilmRelease implements Way {
         script.mix("mix", Mixtures.RELEASE_SOLUTION, script.dial("bottle"), "Mix the release solution", "One part concentrate to eight of alcohol, in a lidded glass jar; the label wins.");
         script.support();
         script.print();
-        script.bed("bed", Step.coat(Face.SUPPORT_FRONT, Products.RELEASE_SOLUTION, script.dial("bed"), Tool.BRUSH).reaching(Extent.BEYOND),
+        Schools.film(script);
+        if (script.brief().support().is(Support.Trait.OPEN) && script.chose(Edges.HOLES, Edges.CLOSED)) {
+            script.coat("close-holes", Step.coat(Face.SUPPORT_FRONT, Products.MATTE_MEDIUM, 80, Tool.BRUSH).reaching(Extent.BEYOND), "Close its holes with clear matte medium", "Flat on a sheet of plastic; brushed both ways, no pools.", 3);
+            script.dry("close-holes", "bed", Face.SUPPORT_FRONT, Stage.THROUGH, 30, 60, "The solution eats into a coat that is not through.");
+        }
+        script.bed("bed", Edges.reaching(script, Step.coat(Face.SUPPORT_FRONT, Products.RELEASE_SOLUTION, script.dial("bed"), Schools.spreader(script))),
                 "Saturate it, past the edge everywhere", "An even wet sheen that does not pool. Lid back on the jar.", 1.5,
                 Answer.goOn("Even wet sheen", "nothing pools"), Answer.rescue("It pools", "Draw it out with the brush; too much slides."));
         script.rest("mix", "bed", 180, 240, "It thickens in three to four hours, stirred now and then. Clear is good; cloudy, discard it.", Provenance.PRACTICE);
         script.act("lay", new Step.Join(Face.PRINT_FRONT, Face.SUPPORT_FRONT, false), "Lay the film, coated side down", "One edge first, no air.", 0.2);
         script.open("bed", "lay", Face.SUPPORT_FRONT, Stage.OPEN, 2, "Dry edges stay on the film.");
-        boolean metal = script.brief().support() == METAL;
+        boolean metal = script.brief().support().is(Support.Trait.METAL);
         script.act("press", new Step.Press(Face.PRINT_FRONT, metal || script.chose(LIES, "on-top") ? Tool.FOAM_ROLLER : Tool.BRAYER), "Press lightly",
                 metal ? "Hold the film still; roll straight, no fingers." : script.chose(LIES, "sunk") ? "Firmly into weave and cracks, straight down." : "A light roll, once each way.", 0.5);
         script.act("peel", new Step.Part(ThingKind.PRINT, Face.SUPPORT_FRONT, Split.PEEL), "Peel slowly, wet", "From one corner, rolling the film back over a rod.", 0.2,
                 Answer.goOn("It let go", "clear film"), Answer.rescue("A patch stays", "Lay it back, then peel from the other side."));
         script.dwell("lay", "peel", script.seconds("dwell"), java.time.Duration.ofSeconds(150), "Sooner the ink holds, later the bed dries. The dwell does not grow with the area.", Provenance.PRACTICE);
-        if (script.brief().support() == GAUZE || script.brief().support() == MESH) {
+        if (script.brief().support().is(Support.Trait.OPEN)) {
             script.act("move", new Step.Move(ThingKind.SUPPORT, Place.FRESH_SHEET), "Move it to a fresh sheet", "Or it sticks and leaves holes.", 1);
         }
         script.act(Finishing.FIRST + "-dry", new Step.Judge(Face.SUPPORT_FRONT), "Let it dry and look", "Fingers off until it is dry.", 1);

@@ -17,6 +17,7 @@ import kindveil.measure.Preset;
 import kindveil.measure.Provenance;
 import kindveil.way.Brief;
 import kindveil.way.Dial;
+import kindveil.way.Edges;
 import kindveil.way.Fit;
 import kindveil.way.Rubbing;
 import kindveil.way.Schools;
@@ -30,7 +31,7 @@ final class FixedInkjetLay implements Way {
     private static final WayCard CARD = WayCard.transfer("fixed-inkjet-lay", "Fixed-inkjet lay")
             .does("An inkjet copy sprayed lightly with matte fixative, laid into thick gel on heavy watercolour paper and soaked three minutes; cut out and collaged.")
             .softens(0.25).print(PrintKind.DYE_INKJET).ground(Ground.RAW)
-            .choices(Schools.MEDIUM, Schools.HURRY, Schools.PASSES)
+            .choices(Schools.MEDIUM, Schools.HURRY, Schools.PASSES, Edges.OF_PAPER_IN_A_BED, Edges.REACHES)
             .on(WATERCOLOUR_PAPER)
             .elsewhere("Only heavy watercolour paper: it takes the thick gel and bears the soak.")
             .wish(Wish.CLEAN, Fit.care("Colours come softer than the print; fixing holds most of them."))
@@ -46,24 +47,26 @@ final class FixedInkjetLay implements Way {
 
     @Override
     public List<Dial> dials(Brief brief) {
-        return List.of(
-                new Dial("bed", "gel, wet", Preset.assumed(600, 500, 900, "µm"), 300, 2000, "Dry spots lift.", "A day and more to dry; ridges."),
+        return Rubbing.dials(brief, new Dial("bed", "gel, wet", Preset.assumed(180, 150, 200, "µm"), 100, 2000, "Dry spots lift.", "Hours to dry, ridges."),
                 new Dial("soak", "soak", Preset.practice(3, 2, 4, "min"), 1.5, 12, "The paper holds on.", "Fades fast past four minutes: at ten most is gone."));
     }
 
     @Override
     public void write(Script script) {
         script.print();
+        Edges.ofPrint(script);
         script.act("fix", Step.coat(Face.PRINT_FRONT, Products.FIXATIVE, 10, Tool.SPRAY_CAN), "Spray it with fixative, outdoors", "Lightly, matte, two passes from 30 cm.", 2);
         script.support();
         boolean gloss = script.chose(Schools.MEDIUM, "gloss");
-        script.bed("bed", Step.coat(Face.SUPPORT_FRONT, gloss ? Products.HEAVY_GLOSS_GEL : Products.HEAVY_MATTE_GEL, script.dial("bed"), Tool.SPREADER), "Spread the gel thickly", "Level it with the card.", 3);
+        Edges.mask(script);
+        script.bed("bed", Edges.reaching(script, Step.coat(Face.SUPPORT_FRONT, gloss ? Products.HEAVY_GLOSS_GEL : Products.HEAVY_MATTE_GEL, script.dial("bed"), Tool.SPREADER)), "Spread the gel", "Thicker than a brushed coat, level, no ridge.", 3);
         script.rest("fix", "bed", 20, 30, "The fixative must be dry before anything wet.", Provenance.PRACTICE);
         script.act("lay", new Step.Join(Face.PRINT_FRONT, Face.SUPPORT_FRONT, false), "Lay the print, face down", "From one edge.", 0.5);
         script.open("bed", "lay", Face.SUPPORT_FRONT, Stage.OPEN, 6, "The print must meet wet gel.");
         script.act("press", new Step.Press(Face.PRINT_FRONT, Tool.SOFT_CLOTH), "Rub it down with a cloth", "Cloth or fingers; a brayer makes ridges.", 2);
+        Edges.unmask(script, "bed");
         script.wash("bed");
-        script.dry("press", Rubbing.first(), Face.SUPPORT_FRONT, Stage.THROUGH, 60, 240, "An hour or more: not dry is failure number one.");
+        script.dry("press", Rubbing.first(), Face.SUPPORT_FRONT, Stage.THROUGH, 60, 60, "An hour or more: not dry is failure number one.");
         script.rubbing(Rubbing.misted(Face.SUPPORT_FRONT, script.brief().wish() == Wish.GHOSTED || script.brief().wish() == Wish.SOFT ? 1 : Math.min(2, Rubbing.planned(script)), "cut-out").with(Tool.TRAY, Bath.LUKEWARM_TRAY, script.dial("soak"), 4.0)
                 .atMost(2).saying(5, "Out of the lukewarm water at once; rub with fingers, then a cloth."));
         script.act("cut-out", new Step.Cut(ThingKind.SUPPORT, Cutting.CUT_OUT), "Cut it out for collage", "When it is dry; never on a bound page.", 4);

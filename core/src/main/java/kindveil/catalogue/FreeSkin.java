@@ -11,10 +11,12 @@ import kindveil.bench.PrintKind;
 import kindveil.bench.Step;
 import kindveil.bench.Step.Bath;
 import kindveil.bench.Step.Cutting;
+import kindveil.bench.Step.Place;
 import kindveil.bench.ThingKind;
 import kindveil.bench.Tool;
 import kindveil.drying.Stage;
 import kindveil.measure.Preset;
+import kindveil.measure.Provenance;
 import kindveil.way.Brief;
 import kindveil.way.Choice;
 import kindveil.way.Choice.Option;
@@ -64,8 +66,7 @@ final class FreeSkin implements Way {
 
     @Override
     public List<Dial> dials(Brief brief) {
-        return List.of(
-                new Dial("coats", "coats of gel", Preset.assumed(4, 3, 6, "coats"), 2, 10, "It tears in the bath.", "Thick, stiff, days to clear."),
+        return Rubbing.dials(brief, new Dial("coats", "coats of gel", Preset.assumed(4, 3, 6, "coats"), 2, 10, "It tears in the bath.", "Thick, stiff, days to clear."),
                 new Dial("coat", "each coat, wet", Preset.assumed(120, 100, 150, "µm"), 60, 250, "Thin places tear.", "It skins over and stays soft inside."),
                 new Dial("soak", "soak", Preset.practice(240, 240, 720, "min"), 60, 4320, "Paper holds on and the skin tears.", ""));
     }
@@ -80,9 +81,11 @@ final class FreeSkin implements Way {
             script.dry("coat-" + coat, coat < coats ? "coat-" + (coat + 1) : Rubbing.first(), Face.PRINT_FRONT, coat < coats ? Stage.RECOAT : Stage.THROUGH, 20,
                     coat < coats ? 30 : 480, coat < coats ? "A coat on a wet one drags it." : "The skin must be through before water.");
         }
-        script.rubbing(Rubbing.misted(Face.SKIN_BACK, Rubbing.planned(script), "after-skin").with(Tool.TRAY, Bath.TRAY, script.dial("soak"), null)
+        script.rubbing(Rubbing.misted(Face.SKIN_BACK, Rubbing.planned(script), "hang").with(Tool.TRAY, Bath.TRAY, script.dial("soak"), null)
                 .saying(8, "Face down on a towel: roll the pulp off, rinse, cloth. Gently: skins tear."));
         boolean up = script.chose(SIDE, "ink-up");
+        script.act("hang", new Step.Move(ThingKind.SKIN, Place.HANG), "Rinse it and hang it up", "By one corner, both sides free: what is milky clears overnight.", 1);
+        script.rest("hang", "after-skin", 60, 480, "Water in it stays milky between other coats.", Provenance.PRACTICE);
         script.act("after-skin", new Step.Cut(ThingKind.SKIN, Cutting.TRIM), "Trim the thick rims", "Hold it to the light; keep it on release paper.", 3);
         String before = "after-skin";
         if (script.chose(SANDWICH, "yes")) {

@@ -17,6 +17,7 @@ import kindveil.way.Brief;
 import kindveil.way.Choice;
 import kindveil.way.Choice.Option;
 import kindveil.way.Dial;
+import kindveil.way.Edges;
 import kindveil.way.Fit;
 import kindveil.way.Rubbing;
 import kindveil.way.Schools;
@@ -46,7 +47,7 @@ final class GelLay implements Way {
     private static final WayCard CARD = WayCard.transfer("gel-lay", "Gel lay")
             .does("A toner print laid into acrylic medium; when the bed is through, its paper is rubbed away and the image stays.")
             .softens(0.2).print(PrintKind.GOOD_TONER)
-            .choices(SCHOOL, Schools.MEDIUM, Schools.GROUND, Schools.WEIGHT, Schools.HURRY, Schools.PASSES, Finishing.CLEARING, Finishing.SEALING)
+            .choices(SCHOOL, Schools.MEDIUM_OR_PUMICE, Schools.GROUND, Schools.WEIGHT, Schools.HURRY, Schools.PASSES, Finishing.CLEARING, Finishing.SEALING, Edges.OF_PAPER_IN_A_BED, Edges.REACHES, Schools.SPREAD, Schools.RUB)
             .on(BIRCH_PANEL, WATERCOLOUR_PAPER, CANVAS, COATED_BOARD, PRINTMAKING_PAPER)
             .on(FABRIC, Fit.care("Taped down; the gel stiffens it."))
             .on(JOURNAL_PAGE, Fit.care("The even coat, a mist and a sheet of film under the page; never soaked."))
@@ -69,7 +70,7 @@ final class GelLay implements Way {
 
     @Override
     public List<Dial> dials(Brief brief) {
-        return List.of(switch (school(brief)) {
+        return Rubbing.dials(brief, switch (school(brief)) {
             case EVEN -> bed(Preset.assumed(100, 60, 150, "µm"), 30, 250);
             case DAMP -> bed(Preset.assumed(140, 100, 200, "µm"), 60, 300);
             case DEEP -> bed(Preset.practice(1600, 1600, 3200, "µm"), 800, 5000);
@@ -88,6 +89,9 @@ final class GelLay implements Way {
     }
 
     private static Product medium(Script script) {
+        if (script.chose(Schools.MEDIUM, Schools.PUMICE)) {
+            return Products.PUMICE_GEL;
+        }
         boolean gloss = script.chose(Schools.MEDIUM, "gloss");
         if (script.chose(SCHOOL, DEEP)) {
             return gloss ? Products.HEAVY_GLOSS_GEL : Products.HEAVY_MATTE_GEL;
@@ -101,6 +105,7 @@ final class GelLay implements Way {
     @Override
     public void write(Script script) {
         script.print();
+        Edges.ofPrint(script);
         if (script.chose(SCHOOL, DOUBLE)) {
             script.meanwhile(() -> coatPrint(script), () -> ground(script));
         } else {
@@ -141,8 +146,9 @@ final class GelLay implements Way {
 
     private void lay(Script script) {
         boolean deep = script.chose(SCHOOL, DEEP);
-        Tool spreader = deep ? Tool.SPREADER : Tool.BRUSH;
-        script.bed("coat", Step.coat(Face.SUPPORT_FRONT, medium(script), script.dial("bed"), spreader), deep ? "Spread the deep bed" : "Coat where the print will lie",
+        Tool spreader = deep ? Tool.SPREADER : Schools.spreader(script);
+        Edges.mask(script);
+        script.bed("coat", Edges.reaching(script, Step.coat(Face.SUPPORT_FRONT, medium(script), script.dial("bed"), spreader)), deep ? "Spread the deep bed" : "Coat where the print will lie",
                 deep ? "Level it with the card, edge to edge of the image." : "Only where the print will lie; a fingertip slides without pushing up a ridge.", 3,
                 Answer.goOn("Even all over", "no dry spot, no streak"), Answer.rescue("It drags", "It is drying: brush in a little more, and hurry."));
         if (script.chose(SCHOOL, DOUBLE)) {
@@ -160,6 +166,7 @@ final class GelLay implements Way {
                 Answer.goOn("All of it touches", "no pale patch through the paper"),
                 Answer.rescue("Medium on the back", "Wipe it off at once with a damp cloth: it seals the paper in."),
                 Answer.rescue("It shifts", "Stop, press straight down only, and leave it."));
+        Edges.unmask(script, "coat");
         script.wash("coat", "coat-last");
     }
 }

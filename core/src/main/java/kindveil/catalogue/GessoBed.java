@@ -12,6 +12,7 @@ import kindveil.drying.Stage;
 import kindveil.measure.Preset;
 import kindveil.way.Brief;
 import kindveil.way.Dial;
+import kindveil.way.Edges;
 import kindveil.way.Fit;
 import kindveil.way.Rubbing;
 import kindveil.way.Schools;
@@ -25,7 +26,7 @@ final class GessoBed implements Way {
     private static final WayCard CARD = WayCard.transfer("gesso-bed", "Gesso bed")
             .does("A toner print laid into thick wet gesso: its lights turn white, undercolour shows where gesso is thin or torn.")
             .softens(0.3).print(PrintKind.PHOTOCOPY)
-            .choices(Schools.GROUND, Schools.HURRY_HOT, Schools.PASSES, Finishing.SEALING)
+            .choices(Schools.GROUND, Schools.HURRY_HOT, Schools.PASSES, Finishing.SEALING, Edges.OF_PAPER_IN_A_BED, Edges.REACHES, Schools.RUB)
             .on(JOURNAL_PAGE, WATERCOLOUR_PAPER, BIRCH_PANEL, CANVAS, COATED_BOARD)
             .on(DRAWING_PAPER, Fit.care("It cockles: tape it down."))
             .elsewhere("Thick gesso needs something flat and absorbent that does not bend.")
@@ -43,19 +44,22 @@ final class GessoBed implements Way {
 
     @Override
     public List<Dial> dials(Brief brief) {
-        return List.of(new Dial("bed", "gesso, wet", Preset.assumed(500, 400, 600, "µm"), 150, 1500, "Too thin dries before the print is down.", "Days to dry, cracks."));
+        return Rubbing.dials(brief, new Dial("bed", "gesso, wet", Preset.assumed(500, 400, 600, "µm"), 150, 1500, "Too thin dries before the print is down.", "Days to dry, cracks."));
     }
 
     @Override
     public void write(Script script) {
         script.print();
+        Edges.ofPrint(script);
         script.support();
         script.groundSealed(Products.GLOSS_MEDIUM, "bed");
-        script.bed("bed", Step.coat(Face.SUPPORT_FRONT, Products.GESSO, script.dial("bed"), Tool.SPREADER).of(kindveil.light.Colour.grey(0.86)),
+        Edges.mask(script);
+        script.bed("bed", Edges.reaching(script, Step.coat(Face.SUPPORT_FRONT, Products.GESSO, script.dial("bed"), Tool.SPREADER).of(kindveil.light.Colour.grey(0.86))),
                 "Spread gesso thickly", "Card or knife; uneven is welcome, bare places show the colour below.", 2);
         script.act("lay", new Step.Join(Face.PRINT_FRONT, Face.SUPPORT_FRONT, false), "Lay the print, face down", "At once.", 0.5);
         script.open("bed", "lay", Face.SUPPORT_FRONT, Stage.OPEN, 6, "The print must meet wet gesso.");
         script.act("press", new Step.Press(Face.PRINT_FRONT, Tool.CARD), "Rub it down", "Fingers, then a card; wipe the edges.", 2);
+        Edges.unmask(script, "bed");
         script.wash("bed");
         if (script.chose(Schools.HURRY_HOT, Schools.HEAT)) {
             script.act("heat", new Step.Heat(Face.PRINT_BACK, 22, java.time.Duration.ofMinutes(35)), "Heat it, 20 to 25 cm away", "Always moving; closer and the paper bubbles.", 35);

@@ -17,14 +17,17 @@ import kindveil.bench.ThingKind;
 import kindveil.bench.Tool;
 import kindveil.drying.Stage;
 import kindveil.measure.Preset;
+import kindveil.measure.Volume;
 import kindveil.measure.Provenance;
 import kindveil.way.Answer;
 import kindveil.way.Brief;
 import kindveil.way.Choice;
 import kindveil.way.Choice.Option;
 import kindveil.way.Dial;
+import kindveil.way.Drops;
 import kindveil.way.Fit;
 import kindveil.way.Pot;
+import kindveil.way.Schools;
 import kindveil.way.Script;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
@@ -36,12 +39,10 @@ final class GumPrint implements Way {
             new Option("baren", "baren", "even, strong", "large sheets tire you"), new Option("spoon", "spoon", "strong, local", "streaks if hurried")));
     /** Ink that a second print from the same copy still has (assumed). */
     private static final double SECOND_PRINT = 0.4;
-    /** Of 15 ml, a spoonful. */
-    private static final double DROP_MILLILITRES = 0.05;
     private static final WayCard CARD = WayCard.transfer("gum-print", "Gum print")
             .does("Gum keeps ink off the damp paper of a toner copy and lets it sit on the toner; the inked copy prints once, in any colour.")
             .softens(0.2).print(PrintKind.PHOTOCOPY).ground(Ground.RAW)
-            .choices(PRESS)
+            .choices(PRESS, Schools.GROUND_ASIDE)
             .pots(Pot.of("ink", "Ink", "#1f3b36"))
             .on(PRINTMAKING_PAPER, DRAWING_PAPER, WATERCOLOUR_PAPER)
             .on(JOURNAL_PAGE, Fit.sound("Straight into the sketchbook; a blotter below."))
@@ -69,8 +70,11 @@ final class GumPrint implements Way {
     @Override
     public void write(Script script) {
         script.prepare("stations", ThingKind.SUPPORT, Preparation.LAY_STATIONS, "Lay out the stations", "Gum, ink, spray, waste pages, paper, blotter: in order, since gum and ink must stay wet throughout.");
-        script.mix("let-down", Mixtures.LET_DOWN_INK.with(1, script.dial("drops") * DROP_MILLILITRES), 0, "Let the ink down", "Start with six drops for a spoonful, three at a time, until it flows slowly off the knife; colours differ.");
+        script.act("let-down", new Step.Mix(Mixtures.LET_DOWN_INK.with(1, script.dial("drops") * Volume.DROP_MILLILITRES), 0), "Let the ink down", "These drops for a spoonful, then three at a time, until it flows slowly off the knife; colours differ.", 5,
+                Answer.goOn("It flows slowly off the knife", "as it should"), Answer.rescue(Drops.STIFF, "Three drops of oil more, and try it off the knife again."),
+                Answer.goOn(Drops.RUNNY, "let some ink in again; it creeps into the whites"));
         script.support();
+        script.groundSealed(Products.GLOSS_MEDIUM, "gum-back");
         script.print();
         script.act("gum-back", Step.coat(Face.PRINT_BACK, Products.GUM_ARABIC, 40, Tool.SPONGE), "Gum on the back", "Wet through.", 1);
         script.act("gum-face", Step.coat(Face.PRINT_FRONT, Products.GUM_ARABIC, 40, Tool.SPONGE), "Turn it; gum on the face", "All over; wipe off what stands.", 1);

@@ -40,7 +40,8 @@ final class HeatCrackle implements Way {
     public List<Dial> dials(Brief brief) {
         return List.of(
                 new Dial("pour", "pour, wet", Preset.assumed(1200, 800, 2000, "µm"), 300, 4000, "Too thin to crack.", "Bubbles, days to dry."),
-                new Dial("distance", "heat tool's distance", Preset.practice(25, 20, 30, "cm"), 12, 60, "Paper bubbles and scorches.", "It only warms."));
+                new Dial("distance", "heat tool's distance", Preset.practice(25, 20, 30, "cm"), 12, 60, "Paper bubbles and scorches.", "It only warms."),
+                new Dial("closer", "and then, closer", Preset.assumed(21, 18, 25, "cm"), 12, 60, "It bubbles before it cracks.", "No closer than before: fewer cracks."));
     }
 
     @Override
@@ -50,11 +51,13 @@ final class HeatCrackle implements Way {
         script.bed("pour", Step.coat(Face.SUPPORT_FRONT, Products.CRACKLE_MEDIUM, script.dial("pour"), Tool.POURING_CUP).of(script.colour("pour")), "Pour the thick medium", "In the same colours.", 3);
         script.dry("paste", "pour", Face.SUPPORT_FRONT, Stage.THROUGH, 240, 600, "Wet paste lifts with the pour.");
         script.act("ink", Step.coat(Face.SUPPORT_FRONT, Products.SOLUBLE_INK, 10, Tool.SPRAY_CAN).of(script.colour("ink")), "Spray the soluble ink", "Here and there.", 1);
-        script.act("heat", new Step.Heat(Face.SUPPORT_FRONT, script.dial("distance"), java.time.Duration.ofMinutes(8)), "Heat it while wet", "Further away first, then closer; not near tissue.", 8,
+        script.act("heat", new Step.Heat(Face.SUPPORT_FRONT, script.dial("distance"), java.time.Duration.ofMinutes(4)), "Heat it while wet", "Further away first; not near tissue.", 4,
+                Answer.goOn("It skins over", ""), Answer.rescue("It bubbles", "Further away; prick them."));
+        script.act("heat-closer", new Step.Heat(Face.SUPPORT_FRONT, script.dial("closer"), java.time.Duration.ofMinutes(4)), "Then closer", "Always moving, until it cracks.", 4,
                 Answer.goOn("It cracks", ""), Answer.rescue("It bubbles", "Further away; prick them."));
         script.open("pour", "heat", Face.SUPPORT_FRONT, Stage.OPEN, 5, "It cracks only when heated wet.");
         script.act("sponge", new Step.Blot(Face.SUPPORT_FRONT), "Sponge colour off", "When it is dry; cracks keep it.", 3);
-        script.dry("heat", "sponge", Face.SUPPORT_FRONT, Stage.TOUCH_DRY, 240, 600, "Wet, the sponge takes everything.");
+        script.dry("heat-closer", "sponge", Face.SUPPORT_FRONT, Stage.TOUCH_DRY, 240, 600, "Wet, the sponge takes everything.");
         script.act("look", new Step.Judge(Face.SUPPORT_FRONT), "Look at it", "Soluble ink is fixed by spray before any wet coat.", 1);
     }
 }

@@ -18,6 +18,7 @@ import kindveil.way.Brief;
 import kindveil.way.Choice;
 import kindveil.way.Choice.Option;
 import kindveil.way.Dial;
+import kindveil.way.Edges;
 import kindveil.way.Fit;
 import kindveil.way.Pot;
 import kindveil.way.Rubbing;
@@ -37,11 +38,13 @@ final class OiledPanel implements Way {
     private static final WayCard CARD = WayCard.transfer("oiled-panel", "Oiled panel")
             .does("A toner print glued to a panel with medium, its paper rubbed thin in two rounds; mineral oil makes what is left translucent.")
             .softens(0.25).print(PrintKind.PHOTOCOPY).ground(Ground.RAW)
-            .choices(UNDER, PRESS, Schools.WEIGHT, Schools.HURRY)
+            .choices(UNDER, PRESS, Schools.WEIGHT, Schools.HURRY, Schools.SPREAD, Schools.MEDIUM_ASIDE, Edges.OF_PAPER)
             .pots(Pot.of("under", "Undercolour", "#e6dcc4"))
             .on(BIRCH_PANEL, WOOD_BLOCK)
             .on(COATED_BOARD, Fit.care("Takes no oil from below: wipe it well."))
             .on(CANVAS, Fit.poor("Oil goes through to the raw back and spoils the cloth."))
+            .on(METALLIC_PAPER, Fit.no("Oil does not hold on a closed face, and a sheet lets it through at its edges."))
+            .on(SYNTHETIC_SHEET, Fit.no("Oil does not hold on a closed face."))
             .elsewhere("Oil stains paper and cloth and does not hold on closed surfaces: it wants wood.")
             .wish(Wish.TORN, Fit.sound("Small holes let the undercolour through."))
             .fails("Holes", "rubbed too hard, or too soon", "Touch up with paint before the oil.")
@@ -56,16 +59,18 @@ final class OiledPanel implements Way {
 
     @Override
     public List<Dial> dials(Brief brief) {
-        return List.of(
-                new Dial("undercoat", "each undercoat, wet", Preset.assumed(65, 60, 80, "µm"), 30, 150, "The wood drinks the bed.", "Dries slowly, holds brush marks."),
+        return Rubbing.dials(brief, new Dial("undercoat", "each undercoat, wet", Preset.assumed(65, 60, 80, "µm"), 30, 150, "The wood drinks the bed.", "Dries slowly, holds brush marks."),
                 new Dial("bed", "bed, wet", Preset.assumed(150, 120, 180, "µm"), 60, 300, "Dry spots lift.", "The print slides, and dries for a day."));
     }
 
     @Override
     public void write(Script script) {
         script.support();
-        script.meanwhile(script::print, () -> undercoats(script));
-        script.bed("bed", Step.coat(Face.SUPPORT_FRONT, Products.GLOSS_MEDIUM, script.dial("bed"), Tool.BRUSH).reaching(Extent.WHOLE),
+        script.meanwhile(() -> {
+            script.print();
+            Edges.ofPrint(script);
+        }, () -> undercoats(script));
+        script.bed("bed", Step.coat(Face.SUPPORT_FRONT, script.chose(Schools.MEDIUM, "gloss") ? Products.GLOSS_MEDIUM : Products.MATTE_MEDIUM, script.dial("bed"), Schools.spreader(script)).reaching(Extent.WHOLE),
                 "Brush medium over the whole panel", "Also where no colour is.", 2);
         script.dry(script.chose(UNDER, "light") ? "under" : "undercoat-2", "bed", Face.SUPPORT_FRONT, Stage.RECOAT, 10, 15, "A bed on a wet coat lifts it.");
         script.act("lay", new Step.Join(Face.PRINT_FRONT, Face.SUPPORT_FRONT, false), "Lay the print, face down", "From one edge; do not slide it.", 1,

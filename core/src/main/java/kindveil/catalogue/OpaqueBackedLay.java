@@ -5,6 +5,7 @@ import static kindveil.bench.Support.*;
 import java.util.List;
 import kindveil.bench.Face;
 import kindveil.bench.Mask.Part;
+import kindveil.product.Product;
 import kindveil.product.Products;
 import kindveil.bench.Preparation;
 import kindveil.bench.PrintKind;
@@ -21,6 +22,7 @@ import kindveil.way.Brief;
 import kindveil.way.Choice;
 import kindveil.way.Choice.Option;
 import kindveil.way.Dial;
+import kindveil.way.Edges;
 import kindveil.way.Fit;
 import kindveil.way.Pot;
 import kindveil.way.Rubbing;
@@ -43,7 +45,7 @@ final class OpaqueBackedLay implements Way {
     private static final WayCard CARD = WayCard.transfer("opaque-backed-lay", "Opaque-backed lay")
             .does("Opaque paint on the face of the print, exactly over the part that must block the ground; laid into medium, the surround stays see-through.")
             .softens(0.2).print(PrintKind.GOOD_TONER)
-            .choices(BACKING, GLAZE, Schools.GROUND, Schools.WEIGHT, Schools.HURRY, Schools.PASSES, Finishing.SEALING)
+            .choices(BACKING, GLAZE, Schools.GROUND, Schools.WEIGHT, Schools.HURRY, Schools.PASSES, Finishing.SEALING, Edges.OF_PAPER_IN_A_BED, Edges.REACHES, Schools.SPREAD, Schools.MEDIUM_ASIDE)
             .pots(Pot.of("backing", "Backing", "#f4f1e6"), Pot.of("glaze", "Glaze", "#8a4b2a"))
             .on(CANVAS, BIRCH_PANEL, WATERCOLOUR_PAPER, COATED_BOARD)
             .on(JOURNAL_PAGE, Fit.care("Mist only; a sheet of film under the page."))
@@ -61,8 +63,7 @@ final class OpaqueBackedLay implements Way {
 
     @Override
     public List<Dial> dials(Brief brief) {
-        return List.of(
-                new Dial("coats", "opaque coats", needed(brief), 1, Hiding.MOST, "The ground shows through.", "A thick edge stands up."),
+        return Rubbing.dials(brief, new Dial("coats", "opaque coats", needed(brief), 1, Hiding.MOST, "The ground shows through.", "A thick edge stands up."),
                 new Dial("opaque", "each opaque coat, wet", Preset.assumed(OPAQUE_COAT, 60, 100, "µm"), 30, 160, "The ground shows through.", "Ridges at the contour."),
                 new Dial("bed", "bed, wet", Preset.assumed(120, 100, 150, "µm"), 60, 250, "It lifts in stripes.", "The print slides."));
     }
@@ -78,16 +79,19 @@ final class OpaqueBackedLay implements Way {
     @Override
     public void write(Script script) {
         script.print();
+        Edges.ofPrint(script);
         script.meanwhile(() -> backed(script), () -> {
             script.support();
             script.groundSealed(Products.GLOSS_MEDIUM, "bed-1");
-            script.coat("bed-1", Step.coat(Face.SUPPORT_FRONT, Products.GLOSS_MEDIUM, script.dial("bed"), Tool.BRUSH), "First coat on the support", "Even, to the edges of the image.", 2);
+            script.coat("bed-1", Step.coat(Face.SUPPORT_FRONT, medium(script), script.dial("bed"), Schools.spreader(script)), "First coat on the support", "Even, to the edges of the image.", 2);
         });
-        script.bed("bed-2", Step.coat(Face.SUPPORT_FRONT, Products.GLOSS_MEDIUM, script.dial("bed"), Tool.BRUSH), "Second coat on the support", "Thin and even.", 2);
+        Edges.mask(script);
+        script.bed("bed-2", Edges.reaching(script, Step.coat(Face.SUPPORT_FRONT, medium(script), script.dial("bed"), Schools.spreader(script))), "Second coat on the support", "Thin and even.", 2);
         script.dry("bed-1", "bed-2", Face.SUPPORT_FRONT, Stage.RECOAT, 20, 30, "A coat on a wet one drags it.");
         script.act("lay", new Step.Join(Face.PRINT_FRONT, Face.SUPPORT_FRONT, false), "Lay it face down", "From one edge, on its register.", 1);
         script.open("bed-2", "lay", Face.SUPPORT_FRONT, Stage.OPEN, 6, "The print must meet a wet bed.");
         script.act("press", new Step.Press(Face.PRINT_FRONT, Tool.BRAYER), "Burnish, then a brayer", "Straight down, centre outwards.", 3);
+        Edges.unmask(script, "bed-2");
         script.wash("bed-2");
         script.weighted("press", Rubbing.first(), Face.SUPPORT_FRONT, 480, 600);
         script.rubbing(Rubbing.misted(Face.SUPPORT_FRONT, Rubbing.planned(script), Finishing.FIRST).with(Tool.SPONGE, Bath.SURFACE, 0.5, null)
@@ -104,6 +108,10 @@ final class OpaqueBackedLay implements Way {
         script.dry("tooth", "glaze", Face.SUPPORT_FRONT, Stage.RECOAT, 60, 120, "A glaze on wet varnish drags it.");
         script.act(Finishing.LAST, new Step.Judge(Face.SUPPORT_FRONT), "Hold it away and look", "Then write down what came.", 2);
         script.dry("glaze", Finishing.LAST, Face.SUPPORT_FRONT, Stage.TOUCH_DRY, 15, 20, "Wet glaze fools the eye.");
+    }
+
+    private static Product medium(Script script) {
+        return script.chose(Schools.MEDIUM, "gloss") ? Products.GLOSS_MEDIUM : Products.MATTE_MEDIUM;
     }
 
     private static void backed(Script script) {

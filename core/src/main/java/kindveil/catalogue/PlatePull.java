@@ -34,7 +34,7 @@ final class PlatePull implements Way {
             new Option("baren", "baren", "strong, even", "smears if the paint is full")));
     private static final WayCard CARD = WayCard.transfer("plate-pull", "Plate pull")
             .does("A toner print laid on a thinly painted gel plate keeps the paint under its darks; a second colour pulls the image off onto paper.")
-            .softens(0.15).print(PrintKind.PHOTOCOPY).ground(kindveil.bench.Ground.RAW)
+            .softens(0.15).bridges().print(PrintKind.PHOTOCOPY).ground(kindveil.bench.Ground.RAW)
             .choices(PRESS, Schools.TONES)
             .pots(Pot.of("image", "Image paint", "#26304a"), Pot.of("pull", "Pull paint", "#e3c88c"))
             .on(DRAWING_PAPER, WATERCOLOUR_PAPER, PRINTMAKING_PAPER)
@@ -58,7 +58,7 @@ final class PlatePull implements Way {
     @Override
     public List<Dial> dials(Brief brief) {
         return List.of(
-                new Dial("image-film", "image paint, wet", Preset.assumed(7, 5, 10, "µm"), 3, 20, "Too little and nothing transfers.", "Too much hurts faces and fine lines only."),
+                new Dial("image-film", "image paint, wet", PlateSteps.film(7, brief), PlateSteps.LEAST_POSSIBLE, PlateSteps.MOST_POSSIBLE, "Too little and nothing transfers.", "Too much hurts faces and fine lines only."),
                 new Dial("rub-seconds", "rubbing the print down", Preset.practice(30, 15, 45, "s"), 5, 90, "Light places are missed.", "Paint dries into the toner and stays on the print."),
                 new Dial("pull-film", "pull paint, wet", Preset.assumed(9, 7, 14, "µm"), 4, 25, "A ghost stays on the plate.", "It drags the image and squeezes out at the edge."));
     }
@@ -67,6 +67,7 @@ final class PlatePull implements Way {
     @Override
     public List<String> questions(Brief brief) {
         List<String> all = new ArrayList<>(Way.super.questions(brief));
+        PlateSteps.closes(brief).ifPresent(all::add);
         double step = coloured(brief, "image").lab().lightness() - coloured(brief, "pull").lab().lightness();
         if (Math.abs(step) < 25) {
             all.add("The two paints differ by %.0f L*: under 25 the image drowns, 40 is good. Take a darker or a lighter one.".formatted(Math.abs(step)));

@@ -1,13 +1,18 @@
 package kindveil.catalogue;
 
+import java.util.Optional;
 import kindveil.bench.Face;
-import kindveil.product.Products;
-import kindveil.bench.Step;
 import kindveil.bench.Step.Split;
+import kindveil.bench.Step;
 import kindveil.bench.ThingKind;
 import kindveil.bench.Tool;
 import kindveil.drying.Stage;
+import kindveil.measure.Figures;
+import kindveil.measure.Preset;
+import kindveil.measure.Provenance;
+import kindveil.product.Products;
 import kindveil.way.Answer;
+import kindveil.way.Brief;
 import kindveil.way.Script;
 import kindveil.way.Wish;
 
@@ -15,6 +20,30 @@ import kindveil.way.Wish;
 final class PlateSteps {
     /** Of a film a second, ghost print still finds (assumed). */
     private static final double LEFT_ON_THE_PLATE = 0.4;
+
+    static final double LEAST_POSSIBLE = 3;
+    static final double MOST_POSSIBLE = 20;
+    /** The thickest film that does not bridge a line is a fiftieth of its width; toner's relief asks for so much (assumed). */
+    private static final double MICROMETRES_PER_MILLIMETRE = 20;
+    private static final double LEAST = 4;
+    private static final double MOST = 10;
+
+    /** What is rolled: as usual, but never so thick that it bridges the finest line of the print. */
+    static Preset film(double usual, Brief brief) {
+        if (brief.printed().finest() == 0) {
+            return Preset.assumed(usual, 5, MOST, "µm");
+        }
+        double thickest = Math.round(10 * Math.clamp(MICROMETRES_PER_MILLIMETRE * brief.printed().finest(), LEAST, MOST)) / 10.0;
+        return new Preset(Math.min(usual, thickest), LEAST, thickest, "µm", Provenance.DERIVED);
+    }
+
+    /** Lines so fine that no film that takes the relief leaves them open. */
+    static Optional<String> closes(Brief brief) {
+        double finest = brief.printed().finest();
+        double needed = LEAST / MICROMETRES_PER_MILLIMETRE;
+        return finest == 0 || finest >= needed ? Optional.empty() : Optional.of("Its finest lines are %s mm: a film thin enough to leave them open is too thin for toner's relief. Draw them %s mm wide, or make the image %s mm wide."
+                .formatted(Figures.rounded(finest, 2), Figures.plain(needed), Figures.plain(Math.ceil(brief.width().millimetres() * needed / finest))));
+    }
 
     private PlateSteps() {
     }

@@ -3,6 +3,7 @@ package kindveil.catalogue;
 import static kindveil.bench.Support.*;
 
 import java.util.List;
+import java.util.stream.Stream;
 import kindveil.bench.Face;
 import kindveil.bench.Ground;
 import kindveil.bench.PrintKind;
@@ -26,7 +27,7 @@ import kindveil.way.WayCard;
 final class PlateToTissue implements Way {
     private static final WayCard CARD = WayCard.transfer("plate-to-tissue", "Plate to tissue")
             .does("The painted image is taken straight off the gel plate onto tissue, without a second colour.")
-            .softens(0.15).print(PrintKind.PHOTOCOPY).ground(Ground.RAW)
+            .softens(0.15).bridges().print(PrintKind.PHOTOCOPY).ground(Ground.RAW)
             .choices(Schools.TONES)
             .pots(Pot.of("image", "Image paint", "#f0ead8"))
             .on(DARK_TISSUE)
@@ -44,8 +45,13 @@ final class PlateToTissue implements Way {
     @Override
     public List<Dial> dials(Brief brief) {
         return List.of(
-                new Dial("image-film", "image paint, wet", Preset.assumed(8, 5, 10, "µm"), 3, 20, "Too little and nothing transfers.", "Too much smears on soft tissue."),
+                new Dial("image-film", "image paint, wet", PlateSteps.film(8, brief), PlateSteps.LEAST_POSSIBLE, PlateSteps.MOST_POSSIBLE, "Too little and nothing transfers.", "Too much smears on soft tissue."),
                 new Dial("rub-seconds", "rubbing the print down", Preset.practice(20, 15, 45, "s"), 5, 90, "Light places are missed.", "Paint dries before the tissue is down."));
+    }
+
+    @Override
+    public List<String> questions(Brief brief) {
+        return Stream.concat(Way.super.questions(brief).stream(), PlateSteps.closes(brief).stream()).toList();
     }
 
     @Override

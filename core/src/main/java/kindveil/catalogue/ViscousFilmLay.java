@@ -3,7 +3,6 @@ package kindveil.catalogue;
 import static kindveil.bench.Support.*;
 
 import java.util.List;
-import kindveil.bench.Extent;
 import kindveil.bench.Face;
 import kindveil.bench.Ground;
 import kindveil.product.Products;
@@ -23,7 +22,9 @@ import kindveil.way.Brief;
 import kindveil.way.Choice;
 import kindveil.way.Choice.Option;
 import kindveil.way.Dial;
+import kindveil.way.Edges;
 import kindveil.way.Fit;
+import kindveil.way.Schools;
 import kindveil.way.Script;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
@@ -36,7 +37,7 @@ final class ViscousFilmLay implements Way {
     private static final WayCard CARD = WayCard.transfer("viscous-film-lay", "Viscous film lay")
             .does("A film print pushed into a glassy bed of transfer gel on hard-sized paper, peeled after a minute and rinsed clean for overprinting.")
             .softens(0.05).print(PrintKind.FILM_PIGMENT).ground(Ground.RAW)
-            .choices(RINSE)
+            .choices(RINSE, Edges.REACHES_BEYOND, Schools.FILM_TAPED)
             .on(PRINTMAKING_PAPER)
             .on(WATERCOLOUR_PAPER, Fit.care("Softer sizing drinks the gel: a little more of it."))
             .elsewhere("It needs loose, hard-sized paper that bears a long rinse.")
@@ -61,8 +62,9 @@ final class ViscousFilmLay implements Way {
         script.prepare("shake", ThingKind.SUPPORT, Preparation.SHAKE_GEL, "Shake the gel", "Then leave it, so that bubbles rise.");
         script.support();
         script.print();
-        script.bed("bed", Step.coat(Face.SUPPORT_FRONT, Products.TRANSFER_GEL, script.dial("bed"), Tool.BRUSH).reaching(Extent.BEYOND),
-                "Spread the gel to a glassy surface", "Brush wetted before and squeezed out; about 15 ml for an A4 area; no puddles. Tape the film's leading edge.", 2);
+        Schools.film(script);
+        script.bed("bed", Edges.reaching(script, Step.coat(Face.SUPPORT_FRONT, Products.TRANSFER_GEL, script.dial("bed"), Tool.BRUSH)),
+                "Spread the gel to a glassy surface", "Brush wetted before and squeezed out; about 15 ml for an A4 area; no puddles.", 2);
         script.rest("shake", "bed", 30, 30, "Shaken gel is full of air.", Provenance.PRACTICE);
         script.act("lay", new Step.Join(Face.PRINT_FRONT, Face.SUPPORT_FRONT, false), "Push the roller across", "Push, do not roll; across and off the far edge. Wipe the roller.", 0.3);
         script.open("bed", "lay", Face.SUPPORT_FRONT, Stage.OPEN, 5, "Gel that skins over holds nothing.");

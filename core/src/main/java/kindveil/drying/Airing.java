@@ -22,7 +22,7 @@ public enum Airing {
     }
 
     /** The air that reaches the coat, °C: the room's own, but for hot air. */
-    double airCelsius(Room room) {
+    public double airCelsius(Room room) {
         return Double.isNaN(celsius) ? room.temperature().celsius() : celsius;
     }
 }

@@ -17,6 +17,9 @@ public final class Drying {
     /** Share of its first water at which a film begins to hold, and at which it is safe (assumed). */
     private static final double BEGINS_TO_HOLD = 0.35;
     private static final double HOLDS = 0.12;
+    private static final double QUARTER = 0.25;
+    private static final double HALF = 0.5;
+    private static final double NINE_TENTHS = 0.9;
     private final Bed bed;
     private final RoomCourse air;
     private final Duration since;
@@ -111,7 +114,11 @@ public final class Drying {
 
     /** Share of its first water left at a time, 0 to 1, in the middle studio. */
     public double waterShare(Duration at) {
-        return curve(Rate.UNLEARNED.middle()).shareAfter(elapsed(at));
+        return waterShare(at, Rate.UNLEARNED.middle());
+    }
+
+    double waterShare(Duration at, double rate) {
+        return curve(rate).shareAfter(elapsed(at));
     }
 
     /** What has gone into what carries it by a time, g/m². */
@@ -129,29 +136,21 @@ public final class Drying {
     }
 
     /** When a stage is reached by one coat in four, half of them, nine in ten, on the bench's time; empty when one of them never does. */
-    public Optional<Spread> spread(Stage stage, Rate belief) {
-        return reaches(stage, belief.slowTenth()).flatMap(slow -> reaches(stage, belief.middle()).flatMap(middle ->
-                reaches(stage, belief.quickQuarter()).map(quick -> new Spread(quick, middle, slow))));
+    public Optional<Spread> spread(Stage stage, Belief belief) {
+        boolean plain = belief.seen() == 0;
+        Rate rate = belief.rate();
+        return reaches(stage, plain ? rate.slowTenth() : belief.exceeded(NINE_TENTHS)).flatMap(slow -> reaches(stage, plain ? rate.middle() : belief.exceeded(HALF)).flatMap(middle ->
+                reaches(stage, plain ? rate.quickQuarter() : belief.exceeded(QUARTER)).map(quick -> new Spread(quick, middle, slow))));
     }
 
-    /** The chance that a stage has been reached by a time, 0 to 1: the share of rates that have got there. */
-    public double chance(Stage stage, Duration at, Rate belief) {
-        double[] rates = belief.spread();
-        int ready = 0;
-        for (double rate : rates) {
-            ready += curve(rate).reaches(stage).filter(after -> after.compareTo(elapsed(at)) <= 0).isPresent() ? 1 : 0;
-        }
-        return ready / (double) rates.length;
+    /** The chance that a stage has been reached by a time, 0 to 1: how much is believed in the rates that have got there. */
+    public double chance(Stage stage, Duration at, Belief belief) {
+        return Math.clamp(belief.mean(rate -> curve(rate).reaches(stage).filter(after -> after.compareTo(elapsed(at)) <= 0).isPresent() ? 1 : 0), 0, 1);
     }
 
     /** How far it holds what is rubbed over it at a time, 0 to 1: the mean over all rates of how far its film has closed. */
-    public double holds(Duration at, Rate belief) {
-        double sum = 0;
-        double[] rates = belief.spread();
-        for (double rate : rates) {
-            sum += Math.clamp((BEGINS_TO_HOLD - curve(rate).shareAfter(elapsed(at))) / (BEGINS_TO_HOLD - HOLDS), 0, 1);
-        }
-        return sum / rates.length;
+    public double holds(Duration at, Belief belief) {
+        return Math.clamp(belief.mean(rate -> Math.clamp((BEGINS_TO_HOLD - waterShare(at, rate)) / (BEGINS_TO_HOLD - HOLDS), 0, 1)), 0, 1);
     }
 
     /** The dampest air, in per cent, in which a stage is reached at all. */

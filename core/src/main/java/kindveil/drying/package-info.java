@@ -21,7 +21,8 @@
  * </ol>
  *
  * <p>Guaranteed: stages are found as events; a change of circumstances goes on with the water there is; the spread is a
- * factor of the rate, log-normal with σ 0.35 before learning ({@link kindveil.drying.Rate}), and holds a coat's whole life.
+ * factor of the rate, log-normal with σ 0.35 before learning ({@link kindveil.drying.Rate}), and holds a coat's whole life;
+ * what is seen of the coat corrects it by Bayes' rule ({@link kindveil.drying.Belief}).
  * In still dry air water only becomes less. The equations are integrated by {@link kindveil.drying.Rosenbrock}. Constants
  * stand where they are used, assumed unless a source is named.
  *

@@ -186,12 +186,12 @@ public final class Plane {
         int reach = kernel.length / 2;
         Plane across = rows(width, height, (y, out, from) -> acrossRow(kernel, reach, y, out, from));
         return rows(width, height, (y, out, from) -> {
-            for (int k = -reach; k <= reach; k++) {
-                int source = Math.clamp(y + k, 0, height - 1) * width;
-                float weight = kernel[k + reach];
-                for (int x = 0; x < width; x++) {
-                    out[from + x] += weight * across.values[source + x];
-                }
+            int k = -reach;
+            for (; k + 3 <= reach; k += 4) {
+                add(out, from, width, across.values, kernel, k + reach, row(y + k), row(y + k + 1), row(y + k + 2), row(y + k + 3));
+            }
+            for (; k <= reach; k++) {
+                add(out, from, width, across.values, kernel[k + reach], row(y + k));
             }
         });
     }
@@ -202,11 +202,34 @@ public final class Plane {
         System.arraycopy(values, y * width, wide, reach, width);
         java.util.Arrays.fill(wide, 0, reach, values[y * width]);
         java.util.Arrays.fill(wide, reach + width, wide.length, values[y * width + width - 1]);
-        for (int k = 0; k < kernel.length; k++) {
-            float weight = kernel[k];
-            for (int x = 0; x < width; x++) {
-                out[from + x] += weight * wide[x + k];
-            }
+        int k = 0;
+        for (; k + 3 < kernel.length; k += 4) {
+            add(out, from, width, wide, kernel, k, k, k + 1, k + 2, k + 3);
+        }
+        for (; k < kernel.length; k++) {
+            add(out, from, width, wide, kernel[k], k);
+        }
+    }
+
+    /** Where a row begins; beyond an end, the row at that end. */
+    private int row(int y) {
+        return Math.clamp(y, 0, height - 1) * width;
+    }
+
+    private static void add(float[] out, int from, int width, float[] values, float weight, int at) {
+        for (int x = 0; x < width; x++) {
+            out[from + x] += weight * values[at + x];
+        }
+    }
+
+    /** Four taps at once: what is summed is fetched and put down once for all of them. */
+    private static void add(float[] out, int from, int width, float[] values, float[] kernel, int tap, int a, int b, int c, int d) {
+        float wa = kernel[tap];
+        float wb = kernel[tap + 1];
+        float wc = kernel[tap + 2];
+        float wd = kernel[tap + 3];
+        for (int x = 0; x < width; x++) {
+            out[from + x] += wa * values[a + x] + wb * values[b + x] + wc * values[c + x] + wd * values[d + x];
         }
     }
 

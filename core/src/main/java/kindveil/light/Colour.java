@@ -10,6 +10,8 @@ import kindveil.measure.UnusableValue;
  * @param red linear red; likewise green and blue
  */
 public record Colour(double red, double green, double blue) {
+    /** No paint reflects less. */
+    private static final double DARKEST = 0.004;
     private static final Pattern HEX = Pattern.compile("#[0-9a-fA-F]{6}");
 
     public static Colour grey(double luminance) {
@@ -39,6 +41,24 @@ public record Colour(double red, double green, double blue) {
     public Colour mixed(Colour other, double share) {
         return new Colour(red + share * (other.red - red), green + share * (other.green - green),
                 blue + share * (other.blue - blue));
+    }
+
+    /**
+     * Mixed as paint is, one opaque paint into another: K/S adds by concentration (P. Kubelka and F. Munk, 1931; the two of equal
+     * scattering), so that a little dark tints a light one far more than the other way round.
+     */
+    public Colour stirred(Colour other, double share) {
+        return new Colour(stirred(red, other.red, share), stirred(green, other.green, share), stirred(blue, other.blue, share));
+    }
+
+    private static double stirred(double one, double other, double share) {
+        double ks = (1 - share) * absorbed(one) + share * absorbed(other);
+        return 1 + ks - Math.sqrt(ks * ks + 2 * ks);
+    }
+
+    private static double absorbed(double reflected) {
+        double r = Math.clamp(reflected, DARKEST, 1);
+        return (1 - r) * (1 - r) / (2 * r);
     }
 
     /** As {@code #rrggbb}; what lies outside sRGB is printed at its nearest component. */

@@ -20,6 +20,7 @@ public record Legibility(double survivingShare, int edges) {
     public static final double ARMS_LENGTH_METRES = 0.6;
     public static final double ACROSS_A_ROOM_METRES = 3;
     private static final double SOURCE_EDGE = 10;
+    private static final float MEANT = 0.5f;
     private static final double SEEN_EDGE = 3;
     private static final double ONE_MINUTE = Math.toRadians(1 / 60.0);
     private static final double HALF_HEIGHT = 2.355;
@@ -42,6 +43,11 @@ public record Legibility(double survivingShare, int edges) {
      */
     public record Edges(int[] from, int[] to, double millimetresPerPixel) {
         public static Edges of(Plane source, double millimetresPerPixel) {
+            return of(source, millimetresPerPixel, null);
+        }
+
+        /** @param laid where the drawing is meant to be, 1, and where it was torn away or left bare on purpose, 0; null where all of it is meant */
+        public static Edges of(Plane source, double millimetresPerPixel, @Nullable Plane laid) {
             Plane lightness = source.map(y -> (float) Lab.lightnessOf(y));
             int step = Math.max(1, (int) Math.round(1 / millimetresPerPixel));
             int width = source.width();
@@ -52,7 +58,8 @@ public record Legibility(double survivingShare, int edges) {
                     for (int side = 0; side < 2; side++) {
                         int dx = side == 0 ? step : 0;
                         int dy = step - dx;
-                        if (Math.abs(lightness.at(x, y) - lightness.at(x + dx, y + dy)) >= SOURCE_EDGE) {
+                        boolean meant = laid == null || laid.at(x, y) >= MEANT && laid.at(x + dx, y + dy) >= MEANT;
+                        if (meant && Math.abs(lightness.at(x, y) - lightness.at(x + dx, y + dy)) >= SOURCE_EDGE) {
                             from.add(y * width + x);
                             to.add((y + dy) * width + x + dx);
                         }

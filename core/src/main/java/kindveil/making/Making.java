@@ -3,21 +3,32 @@ package kindveil.making;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import kindveil.bench.Bench;
+import kindveil.bench.Layer.Coating;
+import kindveil.bench.Face;
 import kindveil.bench.Refusal;
+import kindveil.bench.Step;
+import kindveil.drying.Belief;
 import kindveil.measure.Span;
 import kindveil.measure.UnusableValue;
 import kindveil.way.Act;
 import kindveil.way.ActId;
 import kindveil.way.Answer;
 import kindveil.way.Plan;
+import kindveil.way.TellTale;
 import kindveil.way.Trace.Moment;
 import kindveil.way.Trace.Wait;
 import kindveil.way.Walk;
+import kindveil.way.Window;
 import org.jspecify.annotations.Nullable;
 
 /** A plan in the making; see the package specification. */
@@ -26,25 +37,24 @@ public final class Making {
     private final Instant begun;
     private final Walk walk;
     private final Set<ActId> assumed = new HashSet<>();
+    private final List<Sign> signs;
     private Instant last;
     private @Nullable Answer rescue;
 
-    private Making(Plan plan, Instant begun) {
-        this.plan = plan;
-        this.begun = begun;
-        this.walk = Walk.of(plan);
-        this.last = begun;
-    }
 
     public static Making of(Plan plan, Instant begun, List<Deed> deeds) {
-        Making making = new Making(plan, begun);
+        Making making = new Making(plan, begun, Walk.of(plan), begun, List.of());
         deeds.forEach(making::add);
         return making;
     }
 
-    /** As far as the deeds fit: a making whose plan was not kept with it stands where the two part. */
     public static Making asFarAsItFits(Plan plan, Instant begun, List<Deed> deeds) {
-        Making making = new Making(plan, begun);
+        return asFarAsItFits(plan, begun, deeds, List.of());
+    }
+
+    /** As far as the deeds fit: a making whose plan was not kept with it stands where the two part. */
+    public static Making asFarAsItFits(Plan plan, Instant begun, List<Deed> deeds, List<Sign> signs) {
+        Making making = new Making(plan, begun, Walk.of(plan), begun, signs);
         for (Deed deed : deeds) {
             if (making.current().map(act -> !act.id().equals(deed.act()) || deed.answer() >= act.answers().size()).orElse(true)) {
                 return making;
@@ -56,18 +66,29 @@ public final class Making {
 
     /** With one more deed, which must fit; this one stands as it is. */
     public Making with(Deed deed) {
-        Making more = new Making(plan, begun, walk.onwards(), last);
+        Making more = new Making(plan, begun, walk.onwards(), last, signs);
         more.assumed.addAll(assumed);
         more.rescue = rescue;
         more.add(deed);
         return more;
     }
 
-    private Making(Plan plan, Instant begun, Walk walk, Instant last) {
+    /** With one more thing seen or felt. */
+    public Making with(Sign sign) {
+        List<Sign> all = new ArrayList<>(signs);
+        all.add(sign);
+        Making more = new Making(plan, begun, walk.onwards(), last, all);
+        more.assumed.addAll(assumed);
+        more.rescue = rescue;
+        return more;
+    }
+
+    private Making(Plan plan, Instant begun, Walk walk, Instant last, List<Sign> signs) {
         this.plan = plan;
         this.begun = begun;
         this.walk = walk;
         this.last = last;
+        this.signs = List.copyOf(signs);
     }
 
     private void add(Deed deed) {
@@ -184,7 +205,65 @@ public final class Making {
 
     /** The window of the act at hand; empty when it can be done at any time. */
     public Optional<Clock> clock() {
-        return current().flatMap(act -> Optional.ofNullable(Clock.all(walk.waits(act).stream().map(pending -> Clock.of(pending, begun)).toList())));
+        return Optional.ofNullable(Clock.all(waits().stream().map(pending -> Clock.of(pending, begun)).toList()));
+    }
+
+    /** The windows of the act at hand, with what was seen of what dries. */
+    public List<Wait> waits() {
+        return current().map(act -> walk.waits(act, belief())).orElse(List.of());
+    }
+
+    /** What can be told of what the act at hand waits for or lays. */
+    public List<TellTale> tellTales(Instant at) {
+        return current().map(act -> TellTale.at(act, walk.waits(act), bench(at))).orElse(List.of());
+    }
+
+    /** What was told while the act at hand was at hand, oldest first. */
+    public List<Sign> signs() {
+        return current().map(act -> signs.stream().filter(sign -> sign.act().equals(act.id())).toList()).orElse(List.of());
+    }
+
+    /** How fast the bed of the act at hand dries, by all that was seen of it, at this act or before. */
+    public Belief belief() {
+        Act act = current().orElse(null);
+        if (act == null || signs.isEmpty()) {
+            return Belief.UNLEARNED;
+        }
+        Set<Duration> beds = beds(act, walk.bench()).map(Coating::laid).collect(Collectors.toSet());
+        Belief belief = faces(act).findFirst().map(face -> walk.bench().belief(face)).orElse(Belief.UNLEARNED);
+        for (Sign sign : signs) {
+            Coating bed = sign.tale().of() instanceof TellTale.Of.Drying ? seen(sign) : null;
+            if (bed != null && beds.contains(bed.laid())) {
+                belief = belief.seen(bed.drying(), Duration.between(begun, sign.at()), share -> sign.tale().likelihood(sign.reply(), share));
+            }
+        }
+        return belief;
+    }
+
+    /** The bed a sign was seen of, as it was then. */
+    private @Nullable Coating seen(Sign sign) {
+        Duration at = Duration.between(begun, sign.at());
+        Bench then = walk.moments().stream().filter(moment -> moment.end().compareTo(at) <= 0).reduce((x, y) -> y).map(Moment::after).orElse(plan.bench());
+        int index = plan.indexOf(sign.act());
+        return index < 0 ? null : beds(plan.acts().get(index), then.at(Span.longer(at, then.now()))).findFirst().orElse(null);
+    }
+
+    /** What an act waits for to dry, or rubs over: the wettest first. */
+    private Stream<Coating> beds(Act act, Bench bench) {
+        return faces(act).flatMap(face -> bench.layers(face, Coating.class).stream()).filter(coat -> coat.drying() != null).sorted(Comparator.comparingDouble((Coating bed) -> bed.waterShare(bench.now())).reversed());
+    }
+
+    private Stream<Face> faces(Act act) {
+        Stream<Face> awaited = plan.endingAt(act.id()).stream().flatMap(window -> window.coats().stream()).map(Window.Dries.Coats::on);
+        Stream<Face> rubbed = act.step() instanceof Step.RubAway rub ? Stream.of(rub.keeps(), Face.PRINT_FRONT) : Stream.empty();
+        return Stream.concat(awaited, rubbed).distinct();
+    }
+
+    /** What was last seen of each film laid by the way at hand, by its reply. */
+    public Map<TellTale, Integer> films() {
+        Map<TellTale, Integer> films = new EnumMap<>(TellTale.class);
+        current().ifPresent(act -> signs.stream().filter(sign -> sign.act().part() == act.id().part() && sign.tale().of() instanceof TellTale.Of.Film).forEach(sign -> films.put(sign.tale(), sign.reply())));
+        return films;
     }
 
     /** Everything else that has begun and leads to an act further on. */
@@ -210,7 +289,10 @@ public final class Making {
     public List<Refusal> refusals(Instant at) {
         return current().map(act -> {
             Duration end = Duration.between(begun, at.isBefore(last) ? last : at);
-            return walk.bench().at(started(act, end)).refusals(act.step());
+            List<Refusal> refusals = walk.bench().at(started(act, end)).refusals(act.step());
+            // what was felt of the bed weighs more than the middle studio it would otherwise be taken for
+            boolean dryEnough = belief().seen() > 0 && clock().map(clock -> clock.phase(at) != Clock.Phase.TOO_SOON).orElse(false);
+            return dryEnough ? refusals.stream().filter(refusal -> refusal.kind() != Refusal.Kind.NOT_DRY).toList() : refusals;
         }).orElse(List.of());
     }
 

@@ -11,6 +11,8 @@
  * <li>a deed that does not fit the act at hand is refused, nothing is skipped silently;</li>
  * <li>taking back the last deed gives exactly the state before it;</li>
  * <li>a deed may be told later than it happened, but not before the deed it follows.</li>
+ * <li>a {@link kindveil.making.Sign} is no deed: it leaves the state as it is, and moves the belief in how fast the bed of the act at hand
+ *     dries, its clock, and the chance that it holds; what was felt of one bed says nothing of another.</li>
  * </ol>
  */
 package kindveil.making;

@@ -16,10 +16,12 @@ public record Length(long nanometres) implements Comparable<Length> {
     public static final Length ZERO = new Length(0);
     private static final long NM_PER_MM = 1_000_000L;
     private static final long NM_PER_INCH = 25_400_000L;
+    private static final double FINE_INCHES = 0.125;
     private static final Map<String, Long> UNITS = Map.ofEntries(
             Map.entry("mm", NM_PER_MM), Map.entry("millimetre", NM_PER_MM), Map.entry("millimetres", NM_PER_MM),
             Map.entry("cm", 10 * NM_PER_MM), Map.entry("centimetre", 10 * NM_PER_MM), Map.entry("centimetres", 10 * NM_PER_MM),
-            Map.entry("m", 1000 * NM_PER_MM), Map.entry("µm", 1000L), Map.entry("um", 1000L),
+            Map.entry("m", 1000 * NM_PER_MM), Map.entry("\u00b5m", 1000L), Map.entry("\u03bcm", 1000L), Map.entry("um", 1000L),
+            Map.entry("mil", 25_400L), Map.entry("mils", 25_400L),
             Map.entry("in", NM_PER_INCH), Map.entry("inch", NM_PER_INCH), Map.entry("inches", NM_PER_INCH),
             Map.entry("\"", NM_PER_INCH), Map.entry("″", NM_PER_INCH));
     private static final Pattern WITH_UNIT = Pattern.compile("(.*[\\d½¼¾⅛⅜⅝⅞⅓⅔])\\s*([^\\d\\s.,/½¼¾⅛⅜⅝⅞⅓⅔+-]*)");
@@ -83,11 +85,16 @@ public record Length(long nanometres) implements Comparable<Length> {
         return new Length(Math.round(nanometres * ratio));
     }
 
-    /** Millimetres to 0.1 mm, or inches to the nearest sixteenth. */
+    /** To the nearest millimetre. */
+    public Length rounded() {
+        return ofMillimetres(Math.round(millimetres()));
+    }
+
+    /** Millimetres to 0.1 mm, below one to 0.01, or inches to the nearest sixteenth; what is finer than an eighth of an inch to two figures, so that it is never nought. */
     public String print(UnitSystem system) {
         return switch (system) {
-            case METRIC -> Figures.rounded(millimetres(), 1) + " mm";
-            case US -> sixteenths() + " in";
+            case METRIC -> Figures.rounded(millimetres(), Math.abs(millimetres()) < 1 ? 2 : 1) + " mm";
+            case US -> (nanometres == 0 || Math.abs(inches()) >= FINE_INCHES ? sixteenths() : (nanometres < 0 ? "-" : "") + Spoken.inches(Math.abs(inches()))) + " in";
         };
     }
 

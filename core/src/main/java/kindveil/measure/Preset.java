@@ -8,6 +8,9 @@ package kindveil.measure;
  * @param most the upper end of the usual range
  */
 public record Preset(double value, double least, double most, String unit, Provenance provenance) {
+    private static final double MIL_MILLIMETRES = 0.0254;
+    private static final double INCH_MILLIMETRES = 25.4;
+
     public Preset {
         if (!(least <= value && value <= most)) {
             throw new IllegalArgumentException("Impossible state: default %s lies outside %s to %s %s."
@@ -21,6 +24,28 @@ public record Preset(double value, double least, double most, String unit, Prove
 
     public static Preset assumed(double value, double least, double most, String unit) {
         return new Preset(value, least, most, unit, Provenance.ASSUMED);
+    }
+
+    /** The same in the measures of a family: films in thousandths of an inch, lengths in inches. */
+    public Preset in(UnitSystem system) {
+        double each = unitsEach(unit, system);
+        return each == 1 ? this : new Preset(value / each, least / each, most / each, millimetresEach(unit) < 1 ? "mil" : "in", provenance);
+    }
+
+    /** How many of a unit go into one of those a family measures the same thing by; 1 where it uses the unit itself. */
+    public static double unitsEach(String unit, UnitSystem system) {
+        double millimetres = millimetresEach(unit);
+        return system == UnitSystem.METRIC || millimetres == 0 ? 1 : (millimetres < 1 ? MIL_MILLIMETRES : INCH_MILLIMETRES) / millimetres;
+    }
+
+    /** A unit of length in mm; 0 for any other. */
+    public static double millimetresEach(String unit) {
+        return switch (unit) {
+            case "µm" -> 0.001;
+            case "mm" -> 1;
+            case "cm" -> 10;
+            default -> 0;
+        };
     }
 
     /** For example {@code "100 µm [60 … 150]"}. */

@@ -9,6 +9,10 @@ public record Volume(double millilitres) {
     /** 1 US teaspoon (NIST Handbook 44, appendix C). */
     private static final double ML_PER_TEASPOON = 4.92892;
     private static final double ML_PER_TABLESPOON = 3 * ML_PER_TEASPOON;
+    /** A drop from a dropper, ml (assumed). */
+    public static final double DROP_MILLILITRES = 0.05;
+    /** Less than half the least spoon is counted in drops. */
+    private static final double COUNTED_IN_DROPS = 0.25;
     private static final double LEAST_SHOWN = 0.01;
     private static final int TABLESPOONS_PER_CUP = 16;
     private static final double ML_PER_CUP = TABLESPOONS_PER_CUP * ML_PER_TABLESPOON;
@@ -46,6 +50,10 @@ public record Volume(double millilitres) {
     }
 
     private String spoons() {
+        if (millilitres > 0 && millilitres <= COUNTED_IN_DROPS) {
+            long drops = (long) Math.ceil(millilitres / DROP_MILLILITRES - 1e-9);
+            return drops == 1 ? "1 drop" : drops + " drops";
+        }
         if (millilitres >= ML_PER_CUP - 0.01) {
             long tablespoons = (long) Math.ceil(millilitres / ML_PER_TABLESPOON - 1e-3);
             return tablespoons / TABLESPOONS_PER_CUP + " cup" + (tablespoons % TABLESPOONS_PER_CUP == 0 ? "" : " + %d tbsp".formatted(tablespoons % TABLESPOONS_PER_CUP));

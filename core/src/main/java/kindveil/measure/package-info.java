@@ -17,5 +17,8 @@
  *
  * <p>Lengths are exact: whole nanometres, so that every 1/64 in and every 0.001 mm is kept as written
  * (1 in = 25 400 000 nm by definition, International yard and pound agreement, 1959).
+ *
+ * <p>Sentences are written in metric measure; {@link kindveil.measure.Spoken} says them in inches, thousandths of an inch, spoons
+ * and °F, within three per cent by the coarsest part of an inch, otherwise to two figures.
  */
 package kindveil.measure;

@@ -7,7 +7,7 @@ public enum Hazard {
     HEAT("Heat tool at 20 to 25 cm, always moving; it scorches and burns. Never on solvent-wet work, near alcohol, film, tape or tissue."),
     SELF_HEATING("Linseed rags heat themselves and can catch fire: dry them flat outdoors, or keep them under water in a lidded metal can."),
     SCALD("Very hot water scalds: cover the tray, label it, keep it out of reach of children and pets."),
-    DUST("Sand wet, or wear a dust mask; dust of boards too."),
+    DUST("Sand wet, or wear a dust mask; dust of boards and of metal too."),
     PULP("Pulp and acrylic go into the bin, not down the drain. Gloves if you rub for long."),
     ACRYLIC("Acrylic binder: keep it off your skin for long, out of eyes and out of the drain."),
     WASHING("Wipe the tool on paper first; as little acrylic as you can down the drain. Studio cups never go back to the kitchen."),
@@ -18,6 +18,10 @@ public enum Hazard {
     WEIGHT("Lift weights with both hands, away from your feet."),
     SOLVENT_SKIN("Solvent and ink: gloves, and a rag bin with a lid."),
     RIGHTS("Work from a copy, never the only original; check your right to use another's picture."),
+    FOOD("No food and no drink touches it, inside or out: an acrylic skin is not made for that."),
+    SMALL_CHILD("Nothing a small child sucks, or wears next to the skin."),
+    MOULD("Water that stands for a day grows mould: change it, and rinse the tray."),
+    SPOILED("A jar that smells, is cloudy or shows mould is thrown away, not stirred."),
     KITCHEN("What has held studio solution never goes back to the kitchen: label it.");
 
     private final String words;

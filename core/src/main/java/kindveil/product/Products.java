@@ -3,6 +3,7 @@ package kindveil.product;
 import static kindveil.product.Trait.BINDS;
 import static kindveil.product.Trait.CLEARS_FIBRE;
 import static kindveil.product.Trait.CLOSES;
+import static kindveil.product.Trait.CRACKS;
 import static kindveil.product.Trait.FINAL;
 import static kindveil.product.Trait.FIXES;
 import static kindveil.product.Trait.OILY;
@@ -37,13 +38,15 @@ public final class Products {
     public static final Product MATTE_GEL = medium("matte-gel", "soft matte gel", 0.60, MATTE);
     public static final Product HEAVY_GLOSS_GEL = medium("heavy-gloss-gel", "heavy gloss gel", 0.55, CLEAR);
     public static final Product HEAVY_MATTE_GEL = medium("heavy-matte-gel", "heavy matte gel", 0.55, MATTE);
+    /** Fine pumice in it: tooth, and a grey veil. */
+    public static final Product PUMICE_GEL = medium("pumice-gel", "fine pumice gel", 0.50, new Body.Clouds(3 * Optics.MATTE_PER_MICROMETRE));
     public static final Product THINNED_GEL = medium("thinned-gel", "gel thinned by drops", 0.65, CLEAR);
     public static final Product STIFFENING_MEDIUM = medium("stiffening-medium", "thin stiffening medium", 0.70, CLEAR);
     public static final Product SLURRY = medium("slurry", "slurry of soft gel and gloss medium", 0.60, CLEAR);
     public static final Product RECEPTIVE_COAT = water("receptive-coat", "clear receptive coat", Family.MEDIUM, 0.65, new Optics(false, CLEAR, 100), ACRYLIC, Cleaning.ACRYLIC, BINDS, CLOSES, CLEARS_FIBRE, RECEPTIVE);
-    public static final Product CRACKLE_MEDIUM = medium("crackle-medium", "thick pouring medium", 0.55, CLEAR);
+    public static final Product CRACKLE_MEDIUM = water("crackle-medium", "thick pouring medium", Family.MEDIUM, 0.55, new Optics(true, CLEAR, 100), ACRYLIC, Cleaning.ACRYLIC, BINDS, CLOSES, CLEARS_FIBRE, CRACKS);
     public static final Product GESSO = water("gesso", "gesso", Family.GESSO, 0.50, pigment(false, Opacity.OPAQUE, 1, 100), ACRYLIC, Cleaning.ACRYLIC, CLOSES);
-    public static final Product STENCIL_PASTE = water("paste", "stencil paste", Family.GESSO, 0.50, pigment(false, Opacity.OPAQUE, 1, 100), ACRYLIC, Cleaning.ACRYLIC, CLOSES);
+    public static final Product STENCIL_PASTE = water("paste", "stencil paste", Family.GESSO, 0.50, pigment(false, Opacity.OPAQUE, 1, 100), ACRYLIC, Cleaning.ACRYLIC, CLOSES, CRACKS);
     public static final Product OPAQUE_PAINT = water("opaque-paint", "opaque acrylic paint", Family.PAINT, 0.55, pigment(false, Opacity.OPAQUE, 1, 80), ACRYLIC, Cleaning.ACRYLIC, CLOSES);
     /** Metallic: seen face-on, an average; its flakes hide in fewer coats. */
     public static final Product METALLIC_PAINT = water("metallic-paint", "metallic acrylic paint", Family.PAINT, 0.55, pigment(true, Opacity.FLAKES, 1, 80), ACRYLIC, Cleaning.ACRYLIC, CLOSES);
@@ -66,9 +69,9 @@ public final class Products {
     public static final Product FIXATIVE = other("fixative", "matte acrylic spray fixative", Family.SPRAY, new Law.LosesSolvent(Span.minutes(1), Span.minutes(30)), new Optics(false, CLEAR, 10),
             Set.of(Hazard.SPRAY, Hazard.FLAMMABLE), NEVER_HARDENS, null, CLOSES, FIXES);
     public static final Product RELEASE_SOLUTION = other("release-solution", "release solution", Family.SOLUTION, new Law.LosesSolvent(Span.minutes(2), Span.minutes(10)), new Optics(true, CLEAR, 80),
-            Set.of(Hazard.FLAMMABLE, Hazard.KITCHEN), NEVER_HARDENS, new Release(Set.of(Release.Lets.RECEIVED_INK), Duration.ofSeconds(110), Duration.ofSeconds(150), true));
+            Set.of(Hazard.FLAMMABLE, Hazard.KITCHEN, Hazard.SOLVENT_SKIN), NEVER_HARDENS, new Release(Set.of(Release.Lets.RECEIVED_INK), Duration.ofSeconds(110), Duration.ofSeconds(150), true));
     public static final Product TRANSFER_GEL = other("transfer-gel", "transfer gel", Family.SOLUTION, new Law.LosesSolvent(Span.minutes(5), Span.minutes(60)), new Optics(true, CLEAR, 80),
-            Set.of(Hazard.FLAMMABLE, Hazard.KITCHEN), NEVER_HARDENS, new Release(Set.of(Release.Lets.RECEIVED_INK), Duration.ofSeconds(50), Duration.ofSeconds(80), false));
+            Set.of(Hazard.FLAMMABLE, Hazard.KITCHEN, Hazard.SOLVENT_SKIN), NEVER_HARDENS, new Release(Set.of(Release.Lets.RECEIVED_INK), Duration.ofSeconds(50), Duration.ofSeconds(80), false));
     public static final Product SHELLAC = other("shellac", "shellac cut 1:1 with alcohol", Family.SHELLAC, new Law.LosesSolvent(Span.minutes(4), Span.minutes(60)), new Optics(true, CLEAR, 80),
             Set.of(Hazard.FLAMMABLE), new Cleaning("alcohol", Span.minutes(30)), null, CLOSES);
     public static final Product TAPE_ADHESIVE = other("tape-adhesive", "tape adhesive", Family.ADHESIVE, new Law.Stays(Duration.ofDays(700)), new Optics(true, CLEAR, 80), Set.of(), NEVER_HARDENS, null, TACKY);
@@ -77,9 +80,19 @@ public final class Products {
     public static final Product PRINTED_PAPERS = other("printed-papers", "printed papers", Family.LEAF, new Law.Stays(Span.minutes(20)), pigment(false, Opacity.OPAQUE, 1, 100), Set.of(), NEVER_HARDENS, null, OVER_WET);
     public static final Product METAL_LEAF = other("gilding-leaf", "metal leaf", Family.LEAF, new Law.Stays(Span.minutes(20)), pigment(true, Opacity.OPAQUE, 1, 1), Set.of(), NEVER_HARDENS, null, OVER_WET);
 
-    private static final List<Product> ALL = List.of(GLOSS_MEDIUM, MATTE_MEDIUM, GLOSS_GEL, MATTE_GEL, HEAVY_GLOSS_GEL, HEAVY_MATTE_GEL, THINNED_GEL, STIFFENING_MEDIUM, SLURRY, RECEPTIVE_COAT,
+    private static final List<Product> ALL = List.of(GLOSS_MEDIUM, MATTE_MEDIUM, GLOSS_GEL, MATTE_GEL, HEAVY_GLOSS_GEL, HEAVY_MATTE_GEL, PUMICE_GEL, THINNED_GEL, STIFFENING_MEDIUM, SLURRY, RECEPTIVE_COAT,
             CRACKLE_MEDIUM, GESSO, STENCIL_PASTE, OPAQUE_PAINT, METALLIC_PAINT, PLATE_PAINT, UNDERCOLOUR, GLAZE, GLOSS_VARNISH, MATTE_VARNISH, PVA, LEAF_SIZE, GUM_ARABIC, WATER_INK, OIL_BLOCK_INK, LITHO_INK,
             SOLUBLE_INK, FIXATIVE, RELEASE_SOLUTION, TRANSFER_GEL, SHELLAC, TAPE_ADHESIVE, MINERAL_OIL, PRINTED_PAPERS, METAL_LEAF);
+
+    /** What a bed is ordinarily laid with, where nothing else is said. */
+    public static Product ordinaryBed() {
+        return GLOSS_GEL;
+    }
+
+    /** What wood, or a ground, is ordinarily sealed with. */
+    public static Product ordinarySeal() {
+        return GLOSS_MEDIUM;
+    }
 
     private Products() {
     }

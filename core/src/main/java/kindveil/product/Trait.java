@@ -25,7 +25,9 @@ public enum Trait {
     /** Gives itself to what is pressed on it, as long as it is wet. */
     PRINTS("prints off while wet"),
     /** May be laid on what is still wet. */
-    OVER_WET("goes over wet coats");
+    OVER_WET("goes over wet coats"),
+    /** Cracks where it is thick and dries fast. */
+    CRACKS("cracks where it dries thick and fast");
 
     private final String words;
 

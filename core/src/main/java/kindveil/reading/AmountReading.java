@@ -9,7 +9,9 @@ import java.util.Optional;
 import kindveil.bench.Extent;
 import kindveil.product.Mixture;
 import kindveil.product.Product;
+import kindveil.bench.Face;
 import kindveil.bench.Step;
+import kindveil.bench.ThingKind;
 import kindveil.measure.Area;
 import kindveil.measure.Length;
 import kindveil.measure.Preset;
@@ -29,11 +31,11 @@ public record AmountReading(List<Portion> byAct, Map<Product, Volume> byProduct,
     /** What stays on the brush and goes beyond the edge (practice). */
     public static final Preset WASTE = Preset.practice(1.15, 1.05, 1.4, "times the film");
     /** Oil rubbed in with a cloth, over the area (assumed). */
+    private static final double EDGE_MILLIMETRES = 18;
     private static final double OIL_MICROMETRES = 15;
     private static final double BATH_MILLILITRES = 850;
-    private static final double DROP_MILLILITRES = 0.05;
 
-    /** What one act takes. */
+    /** What one act takes. @param micrometres of the film that is to lie there; what the support drinks is in the volume beside it */
     public record Portion(Act act, Product product, Volume volume, double micrometres) {
     }
 
@@ -61,7 +63,7 @@ public record AmountReading(List<Portion> byAct, Map<Product, Volume> byProduct,
         List<Portion> portions = new ArrayList<>();
         Map<Product, Volume> all = new LinkedHashMap<>();
         for (Trace.Moment moment : trace.moments()) {
-            portion(moment.act(), width, height).ifPresent(portion -> {
+            portion(moment, width, height).ifPresent(portion -> {
                 portions.add(portion);
                 all.merge(portion.product(), portion.volume(), (a, b) -> new Volume(a.millilitres() + b.millilitres()));
             });
@@ -69,10 +71,11 @@ public record AmountReading(List<Portion> byAct, Map<Product, Volume> byProduct,
         return new AmountReading(portions, all, trace.moments().stream().flatMap(moment -> batch(moment.act(), all).stream()).toList());
     }
 
-    private static Optional<Portion> portion(Act act, Length width, Length height) {
+    private static Optional<Portion> portion(Trace.Moment moment, Length width, Length height) {
+        Act act = moment.act();
         return switch (act.step()) {
-            case Step.Apply apply -> !apply.product().family().poured() ? Optional.empty() : Optional.of(portion(act, apply.product(), apply.extent().area(width, height), apply.wetMicrometres()));
-            case Step.Infuse infuse -> Optional.of(portion(act, infuse.agent(), Extent.BEYOND.area(width, height), OIL_MICROMETRES));
+            case Step.Apply apply -> !apply.product().family().poured() ? Optional.empty() : Optional.of(portion(act, apply.product(), area(apply, width, height), apply.wetMicrometres(), moment.before().drinks(apply.onto()), apply.tool().keeps()));
+            case Step.Infuse infuse -> Optional.of(portion(act, infuse.agent(), Extent.BEYOND.area(width, height), OIL_MICROMETRES, 0, 0));
             case Step.SetOut s -> Optional.empty();
             case Step.Prepare s -> Optional.empty();
             case Step.Mix s -> Optional.empty();
@@ -95,8 +98,18 @@ public record AmountReading(List<Portion> byAct, Map<Product, Volume> byProduct,
         };
     }
 
-    private static Portion portion(Act act, Product product, Area area, double micrometres) {
-        return new Portion(act, product, Volume.ofFilm(area, micrometres).times(WASTE.value()), micrometres);
+    /** A block is coated all round: both faces, and edges as thick as ply on its board; so is the back of wood, with its edges. */
+    private static Area area(Step.Apply apply, Length width, Length height) {
+        Area face = apply.extent().area(width, height);
+        boolean block = apply.onto().thing() == ThingKind.BLOCK && apply.extent() == Extent.WHOLE;
+        boolean back = apply.onto().thing() == ThingKind.SUPPORT && apply.onto().side() == Face.Side.BACK;
+        double edges = 2 * (width.millimetres() + height.millimetres()) * EDGE_MILLIMETRES;
+        return block ? new Area(2 * face.squareMillimetres() + edges) : back ? new Area(face.squareMillimetres() + edges) : face;
+    }
+
+    /** @param kept by the tool, ml */
+    private static Portion portion(Act act, Product product, Area area, double micrometres, double drinks, double kept) {
+        return new Portion(act, product, new Volume(Volume.ofFilm(area, micrometres + drinks).times(WASTE.value()).millilitres() + kept), micrometres);
     }
 
     /** Of a bath a tray full; of everything else what the coats take. */
@@ -116,7 +129,7 @@ public record AmountReading(List<Portion> byAct, Map<Product, Volume> byProduct,
     private static double measurable(Mixture mixture, Volume whole, double parts) {
         Mixture.Ingredient smallest = mixture.ingredients().stream().filter(i -> i.parts() > 0).min(Comparator.comparingDouble(Mixture.Ingredient::parts)).orElseThrow();
         Volume asked = whole.times(smallest.parts() / parts);
-        double measured = smallest.words().contains("drops") ? DROP_MILLILITRES * Math.ceil(asked.millilitres() / DROP_MILLILITRES - 1e-9) : asked.spooned().millilitres();
+        double measured = smallest.words().contains("drops") ? Volume.DROP_MILLILITRES * Math.ceil(asked.millilitres() / Volume.DROP_MILLILITRES - 1e-9) : asked.spooned().millilitres();
         return measured / asked.millilitres();
     }
 

@@ -33,7 +33,7 @@ public record CardReading(List<Card> cards) {
         for (int i = 0; i < entries.size(); i++) {
             TimeReading.Entry entry = entries.get(i);
             Act act = entry.act();
-            cards.add(new Card(i + 1, act, entry.pause(), entry.waits(), amounts.forAct(act.id()), amounts.batch(act.id()), CautionReading.words(act.step()),
+            cards.add(new Card(i + 1, act, entry.pause(), entry.waits(), amounts.forAct(act.id()), amounts.batch(act.id()), CautionReading.words(act.step(), entry.before()),
                     i + 1 < entries.size() ? entries.get(i + 1).act().title() : ""));
         }
         return new CardReading(cards);

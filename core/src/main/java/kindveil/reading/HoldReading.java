@@ -2,59 +2,147 @@ package kindveil.reading;
 
 import java.time.Duration;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.Stream;
 import kindveil.bench.Bench;
 import kindveil.bench.Face;
 import kindveil.bench.Layer.Coating;
+import kindveil.bench.Layer.Image;
+import kindveil.bench.Preparation;
+import kindveil.bench.PrintKind;
 import kindveil.bench.Step;
 import kindveil.bench.Tool;
-import kindveil.drying.Rate;
+import kindveil.drying.Belief;
 import kindveil.measure.Span;
 import kindveil.way.Act;
 import kindveil.way.Plan;
+import kindveil.way.TellTale;
+import kindveil.way.Trace.Wait;
+import kindveil.way.Window;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Whether an image will hold when its paper is rubbed away: a chance, before the hands act, and what waiting would give.
+ * Whether an image will hold when its paper is rubbed away, or will come over from a plate or a film: a chance, before the hands act,
+ * and what waiting would give.
  *
+ * @param of what the chance is of
  * @param chance now, 0 to 1
  * @param waiting the least of a few waits after which it is as good as it gets, or null where waiting gives nothing to speak of
  * @param then the chance after it
+ * @param practised what the waits practitioners name would give on this bed, the shortest first; empty where nothing dries
  */
-public record HoldReading(double chance, @Nullable Duration waiting, double then) {
+public record HoldReading(Of of, double chance, @Nullable Duration waiting, double then, List<Waited> practised) {
+    /** What can go well. */
+    public enum Of {
+        /** The image holds when its paper is rubbed away. */
+        HOLDING,
+        /** It comes over whole from a plate, a film. */
+        COMING_OVER,
+        /** What was laid is dry enough for the next act. */
+        DRY_ENOUGH
+    }
+
+    /** What a wait gives. @param since the bed was laid */
+    public record Waited(Duration since, double chance) {
+    }
+
+    /** An hour, three, overnight, a day: what one and another swear by. */
+    private static final List<Duration> PRACTISED = List.of(Span.minutes(60), Span.minutes(180), Span.minutes(600), Span.minutes(1440));
     private static final List<Duration> WAITS = List.of(Span.minutes(15), Span.minutes(30), Span.minutes(60), Span.minutes(120), Span.minutes(240), Span.minutes(480), Span.minutes(1440), Span.minutes(2880));
     private static final double AS_GOOD = 0.01;
     private static final double WORTH_WAITING = 0.02;
     private static final double LATER_ROUND = 0.97;
     private static final double WET_CLOTH = 0.97;
     private static final double BRUSHED = 0.9;
+    /** Of what a window's end leaves, and of what a weak print and tape that was not burnished hard leave (assumed). */
+    private static final double AT_THE_END = 0.5;
+    private static final double STRONG = 0.2;
+    private static final double BY_WEAKNESS = 1.2;
+    private static final double WEAKEST = 0.3;
+    private static final double FINGERED = 0.85;
+    private static final double NOT_PRESSED = 0.6;
+    private static final double BY_HAND = 0.96;
+    /** Inkjet that was kept dry on a block holds in so many of all tries (assumed). */
+    private static final double KEPT_DRY = 0.55;
 
     /**
-     * Before the first round of rubbing; empty for every other act, and where nothing that dries holds the image.
+     * Before the first round of rubbing and before the act that ends the wait for it; before whatever lays a film that carries by being
+     * wet, and what is lifted from it; before every other act that waits for a coat to dry; empty for the rest.
      *
      * @param bench as it is when the hands would begin
+     * @param waits that end at the act
+     * @param films what was seen of the films laid, by its reply
      */
-    public static Optional<HoldReading> of(Plan plan, Bench bench, Act act, Rate belief) {
-        if (!(act.step() instanceof Step.RubAway rub) || rub.pass() != 1) {
+    public static Optional<HoldReading> of(Plan plan, Bench bench, Act act, List<Wait> waits, Belief belief, Map<TellTale, Integer> films) {
+        Optional<Act> rub = rubbing(plan, act, waits);
+        if (rub.isPresent()) {
+            return rubbed(plan, bench, rub.get(), belief);
+        }
+        List<TellTale> laid = laid(plan, act);
+        boolean lays = act.step() instanceof Step.Apply coat && TellTale.film(coat).isPresent();
+        boolean wet = (act.step() instanceof Step.Join || act.step() instanceof Step.Part) && waits.stream().anyMatch(wait -> wait.window() instanceof Window.Open || wait.window() instanceof Window.Dwell);
+        if (laid.isEmpty() || !lays && !wet) {
+            return dryEnough(bench, waits, belief);
+        }
+        double share = toner(bench);
+        for (TellTale tale : laid) {
+            share *= tale.carries(Optional.ofNullable(films.get(tale)));
+        }
+        for (Wait wait : waits) {
+            share *= left(wait, bench.now());
+        }
+        share *= slides(plan, bench, act);
+        return Optional.of(new HoldReading(Of.COMING_OVER, share, null, share, List.of()));
+    }
+
+    /** How likely every coat that is waited for has got as far as it must. */
+    private static Optional<HoldReading> dryEnough(Bench bench, List<Wait> waits, Belief belief) {
+        List<Window.Dries.Coats> awaited = waits.stream().flatMap(wait -> wait.window().coats().stream()).filter(coats -> bench.wettest(coats.on()).isPresent()).toList();
+        ToDoubleFunction<Duration> ready = at -> awaited.stream().mapToDouble(coats -> bench.wettest(coats.on()).map(bed -> bed.drying().chance(coats.stage(), at, bench.belief(coats.on(), belief))).orElse(1.0)).min().orElse(1);
+        return awaited.isEmpty() || ready.applyAsDouble(bench.now()) >= TellTale.CERTAIN ? Optional.empty() : Optional.of(waited(Of.DRY_ENOUGH, bench.now(), ready, List.of()));
+    }
+
+    /** Now, and after the least of a few waits that is as good as it gets. */
+    private static HoldReading waited(Of of, Duration at, ToDoubleFunction<Duration> chance, List<Waited> practised) {
+        double now = chance.applyAsDouble(at);
+        double best = chance.applyAsDouble(at.plus(WAITS.getLast()));
+        Optional<Duration> wait = best - now < WORTH_WAITING ? Optional.empty() : WAITS.stream().filter(later -> best - chance.applyAsDouble(at.plus(later)) <= AS_GOOD).findFirst();
+        return wait.map(later -> new HoldReading(of, now, later, chance.applyAsDouble(at.plus(later)), practised)).orElse(new HoldReading(of, now, null, now, practised));
+    }
+
+    /** The first round of rubbing an act is, or leads to when its paper is wetted. */
+    private static Optional<Act> rubbing(Plan plan, Act act, List<Wait> waits) {
+        if (act.step() instanceof Step.RubAway rub) {
+            return rub.pass() == 1 ? Optional.of(act) : Optional.empty();
+        }
+        boolean ends = waits.stream().anyMatch(wait -> wait.window().coats().isPresent());
+        if (!ends || !(act.step() instanceof Step.Wet || act.step() instanceof Step.Abrade || act.step() instanceof Step.Unload)) {
             return Optional.empty();
         }
-        List<Coating> beds = Stream.of(rub.keeps(), Face.PRINT_FRONT).flatMap(face -> bench.layers(face, Coating.class).stream()).filter(coat -> coat.drying() != null).toList();
+        return plan.path(plan.indexOf(act.id())).stream().map(plan.acts()::get).filter(later -> later.id().part() == act.id().part() && later.step() instanceof Step.RubAway).findFirst()
+                .filter(later -> ((Step.RubAway) later.step()).pass() == 1);
+    }
+
+    private static Optional<HoldReading> rubbed(Plan plan, Bench bench, Act rub, Belief belief) {
+        Face keeps = ((Step.RubAway) rub.step()).keeps();
+        double hands = hands(plan, rub) * (bench.keptDry() ? KEPT_DRY : 1);
+        if (keeps.equals(Face.TAPE_BACK)) {
+            double share = hands * toner(bench) * burnished(plan, rub);
+            return Optional.of(new HoldReading(Of.HOLDING, share, null, share, List.of()));
+        }
+        List<Coating> beds = Stream.of(keeps, Face.PRINT_FRONT).distinct().flatMap(face -> bench.layers(face, Coating.class).stream()).filter(coat -> coat.drying() != null).toList();
         if (beds.isEmpty()) {
             return Optional.empty();
         }
-        double hands = hands(plan, act);
-        double now = hands * dried(beds, bench.now(), belief);
-        double best = hands * dried(beds, bench.now().plus(WAITS.getLast()), belief);
-        Optional<Duration> wait = WAITS.stream().filter(later -> best - hands * dried(beds, bench.now().plus(later), belief) <= AS_GOOD).findFirst();
-        if (best - now < WORTH_WAITING || wait.isEmpty()) {
-            return Optional.of(new HoldReading(now, null, now));
-        }
-        return Optional.of(new HoldReading(now, wait.get(), hands * dried(beds, bench.now().plus(wait.get()), belief)));
+        ToDoubleFunction<Duration> held = at -> hands * dried(beds, at, bench.belief(keeps, belief));
+        Duration laid = beds.stream().map(Coating::laid).max(Duration::compareTo).orElseThrow();
+        return Optional.of(waited(Of.HOLDING, bench.now(), held, PRACTISED.stream().map(since -> new Waited(since, held.applyAsDouble(laid.plus(since)))).toList()));
     }
 
     /** The bed that is least ready decides. */
-    private static double dried(List<Coating> beds, Duration at, Rate belief) {
+    private static double dried(List<Coating> beds, Duration at, Belief belief) {
         return beds.stream().mapToDouble(coat -> coat.drying().holds(at, belief)).min().orElse(1);
     }
 
@@ -74,5 +162,47 @@ public record HoldReading(double chance, @Nullable Duration waiting, double then
             }
         }
         return share;
+    }
+
+    /** How hard the tape was rubbed onto the print. */
+    private static double burnished(Plan plan, Act rub) {
+        return plan.acts().stream().filter(act -> act.id().part() == rub.id().part() && plan.indexOf(act.id()) < plan.indexOf(rub.id()) && act.step() instanceof Step.Press press && press.over().equals(Face.PRINT_BACK))
+                .findFirst().map(act -> ((Step.Press) act.step()).tool() == Tool.SPOON ? 1 : FINGERED).orElse(NOT_PRESSED);
+    }
+
+    /** What a print with weak blacks leaves; nothing is taken off where its image is not toner. */
+    private static double toner(Bench bench) {
+        return Stream.of(Face.PRINT_FRONT, Face.TAPE_BACK).flatMap(face -> bench.layers(face, Image.class).stream()).filter(image -> image.print().ink() == PrintKind.Ink.TONER)
+                .mapToDouble(image -> Math.clamp(1 - BY_WEAKNESS * (image.toner().transmittance() - STRONG), WEAKEST, 1)).min().orElse(1);
+    }
+
+    /** A film held by hand slides now and then. */
+    private static double slides(Plan plan, Bench bench, Act until) {
+        boolean film = bench.layers(Face.PRINT_FRONT, kindveil.bench.Layer.Carrier.class).stream().anyMatch(sheet -> sheet.sheet() == kindveil.bench.Sheet.COATED_FILM);
+        boolean taped = plan.acts().stream().anyMatch(act -> act.id().part() == until.id().part() && act.step() instanceof Step.Prepare prepare && prepare.what() == Preparation.TAPE_FILM);
+        return film && !taped ? BY_HAND : 1;
+    }
+
+    private static List<TellTale> laid(Plan plan, Act until) {
+        return plan.acts().stream().filter(act -> act.id().part() == until.id().part() && plan.indexOf(act.id()) <= plan.indexOf(until.id())).filter(act -> act.step() instanceof Step.Apply)
+                .flatMap(act -> TellTale.film((Step.Apply) act.step()).stream()).distinct().toList();
+    }
+
+    /** What a window leaves at a time: all of it until it is closing, half at its end, nothing at twice its length. */
+    private static double left(Wait wait, Duration now) {
+        double at = Span.inMinutes(now.minus(wait.began()));
+        double earliest = Span.inMinutes(wait.times().earliest());
+        if (wait.times().latest() == null || wait.times().closing() == null) {
+            return 1;
+        }
+        double closing = Span.inMinutes(wait.times().closing());
+        double latest = Span.inMinutes(wait.times().latest());
+        if (at < earliest) {
+            return at / earliest;
+        }
+        if (at <= closing) {
+            return 1;
+        }
+        return at <= latest ? 1 - (1 - AT_THE_END) * (at - closing) / Math.max(1e-9, latest - closing) : AT_THE_END * Math.max(0, 1 - (at - latest) / Math.max(1e-9, latest));
     }
 }

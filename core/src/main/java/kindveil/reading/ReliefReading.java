@@ -57,7 +57,7 @@ public record ReliefReading(List<Rise> rises) {
             case Layer.Coating coat when coat.extent() == Extent.WHOLE || layer.mask().part() == Mask.Part.EDGE -> Optional.empty();
             case Layer.Coating coat -> some(part, coat.product().words(), coat.dryMicrometres(), mask, coat.extent());
             case Layer.Image image -> image.inColours() || image.print().ink() != kindveil.bench.PrintKind.Ink.TONER ? Optional.empty() : some(part, "toner", TONER_MICROMETRES, mask, Extent.PICTURE);
-            case Layer.Carrier sheet -> some(part, sheet.sheet().words(), sheet.sheet().gramsPerSquareMetre() * PAPER, null, Extent.PICTURE);
+            case Layer.Carrier sheet -> some(part, sheet.sheet().words(), sheet.gramsPerSquareMetre() * PAPER, null, Extent.PICTURE);
             case Layer.Residue residue -> some(part, "paper fibre", residue.gramsPerSquareMetre() * PAPER, null, Extent.PICTURE);
             case Layer.Foil foil -> some(part, "tape", FOIL_MICROMETRES, null, Extent.BEYOND);
             case Layer.Undercolour ground -> Optional.empty();

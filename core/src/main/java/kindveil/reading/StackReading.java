@@ -201,7 +201,7 @@ public record StackReading(List<Seen> layers, List<Cover> covers, Look look) {
             case Image image -> Optional.of(image.kept() == 1 ? image.toner().solid() : Film.filter(Spectrum.flat(Math.pow(image.toner().transmittance(), image.kept()))));
             case Coating coat -> coat.product().optics().film(coat.wetMicrometres(), coat.dryMicrometres(), coat.colour());
             case Residue residue -> Optional.of(Fibre.film(residue.gramsPerSquareMetre(), residue.filling()));
-            case Carrier sheet -> Optional.of(Fibre.film(sheet.sheet().gramsPerSquareMetre(), sheet.sheet().rubsAway() ? Filling.AIR : Filling.ACRYLIC));
+            case Carrier sheet -> Optional.of(Fibre.film(sheet.gramsPerSquareMetre(), sheet.sheet().rubsAway() ? Filling.AIR : Filling.ACRYLIC));
             case Undercolour ground -> Optional.empty();
             case Receiver receiver -> Optional.empty();
             case Foil foil -> Optional.empty();
@@ -233,7 +233,7 @@ public record StackReading(List<Seen> layers, List<Cover> covers, Look look) {
             case Residue residue -> new Seen(Kind.FIBRE, "Paper fibre", Figures.rounded(residue.gramsPerSquareMetre(), 1) + " g/m², "
                     + filled(residue.filling()), part, residue.gramsPerSquareMetre() / 0.6, null);
             case Undercolour ground -> new Seen(Kind.GROUND, "Ground", ground.ground().words(), part, 0, null);
-            case Carrier sheet -> new Seen(Kind.SHEET, Words.capital(sheet.sheet().words()), Figures.rounded(sheet.sheet().gramsPerSquareMetre(), 0) + " g/m²", part, 40, null);
+            case Carrier sheet -> new Seen(Kind.SHEET, Words.capital(sheet.sheet().words()), Figures.rounded(sheet.gramsPerSquareMetre(), 0) + " g/m²", part, 40, null);
             case Receiver receiver -> new Seen(Kind.COAT, "Receiver coating", "still on: rinse before overprinting", part, 15, null);
             case Foil foil -> new Seen(Kind.FOIL, "Tape", "clear film", part, 30, null);
             case Relief relief -> new Seen(Kind.SHEET, "Relief", "stands up", part, 0, null);

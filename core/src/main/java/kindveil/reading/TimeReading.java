@@ -3,6 +3,7 @@ package kindveil.reading;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
+import kindveil.bench.Bench;
 import kindveil.way.Act;
 import kindveil.way.Trace;
 
@@ -21,8 +22,9 @@ public record TimeReading(List<Entry> entries, Duration handsOn, Duration walked
      *
      * @param pause how long the hands wait before it
      * @param waits the windows that end at it
+     * @param before the bench as it is begun
      */
-    public record Entry(Act act, Duration start, Duration pause, List<Trace.Wait> waits) {
+    public record Entry(Act act, Duration start, Duration pause, List<Trace.Wait> waits, Bench before) {
         /** Whether the artist can put something down and do something else before it. */
         public boolean worthSaying() {
             return pause.compareTo(WORTH_SAYING) >= 0;
@@ -48,7 +50,7 @@ public record TimeReading(List<Entry> entries, Duration handsOn, Duration walked
         Duration free = Duration.ZERO;
         Duration hands = Duration.ZERO;
         for (Trace.Moment moment : trace.moments()) {
-            entries.add(new Entry(moment.act(), moment.start(), moment.start().minus(free), moment.waits()));
+            entries.add(new Entry(moment.act(), moment.start(), moment.start().minus(free), moment.waits(), moment.before()));
             hands = hands.plus(moment.act().handsOn());
             free = moment.end();
         }

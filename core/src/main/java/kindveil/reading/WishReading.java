@@ -1,8 +1,11 @@
 package kindveil.reading;
 
+import java.util.Map;
 import java.util.Optional;
 import kindveil.tone.Edge;
 import kindveil.tone.Slip;
+import kindveil.tone.Strokes;
+import kindveil.way.Edges;
 import kindveil.way.Wish;
 
 /**
@@ -10,8 +13,9 @@ import kindveil.way.Wish;
  *
  * @param tear the outline its sheet is torn to
  * @param slip how it slid while it was laid
+ * @param strokes of the brush it lies under, where ground is left bare between them
  */
-public record WishReading(Optional<Edge> tear, Optional<Slip> slip) {
+public record WishReading(Optional<Edge> tear, Optional<Slip> slip, Optional<Strokes> strokes) {
     /** Torn by hand a sheet gives way so far from its edge (assumed). */
     private static final double TORN_MILLIMETRES = 6;
     private static final int TEARS = 10_000;
@@ -19,12 +23,20 @@ public record WishReading(Optional<Edge> tear, Optional<Slip> slip) {
     /** Where it is torn, fibre stands so far beyond the image (practice). */
     public static final double FIBRE_MILLIMETRES = 0.5;
 
-    /** @param seed which tear and slide: the same for one picture every time */
-    public static WishReading of(Wish wish, int seed) {
-        return switch (wish) {
-            case TORN -> new WishReading(Optional.of(new Edge(Edge.Kind.TORN, TORN_MILLIMETRES, Math.floorMod(seed, TEARS))), Optional.empty());
-            case DISTORTED -> new WishReading(Optional.empty(), Optional.of(new Slip(SLIPS_MILLIMETRES, seed)));
-            case CLEAN, SOFT, GHOSTED -> new WishReading(Optional.empty(), Optional.empty());
-        };
+    /**
+     * @param choices of the way, among them how its edge is made
+     * @param dials of it, among them how much of a broken cover is covered
+     * @param seed which tear, slide and strokes: the same for one picture every time
+     */
+    public static WishReading of(Wish wish, Map<String, String> choices, Map<String, Double> dials, int seed) {
+        double deep = Math.max(wish == Wish.TORN ? TORN_MILLIMETRES : 0, Edges.tear(choices.getOrDefault(Edges.OF_PAPER.key(), "")));
+        return new WishReading(deep == 0 ? Optional.empty() : Optional.of(new Edge(Edge.Kind.TORN, deep, Math.floorMod(seed, TEARS))),
+                wish == Wish.DISTORTED ? Optional.of(new Slip(SLIPS_MILLIMETRES, seed)) : Optional.empty(),
+                wish == Wish.BROKEN ? Optional.of(new Strokes(Edges.covered(dials), seed)) : Optional.empty());
+    }
+
+    /** Whether it is whole within its rectangle. */
+    public boolean whole() {
+        return tear.isEmpty() && strokes.isEmpty();
     }
 }

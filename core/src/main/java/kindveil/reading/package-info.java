@@ -9,7 +9,11 @@
  * <li>{@link kindveil.reading.ReliefReading}: what stands up, how high and how far it reaches;</li>
  * <li>{@link kindveil.reading.WishReading}: what a wish does to the picture itself;</li>
  * <li>{@link kindveil.reading.Outside}: what of it lies where a picture does not;</li>
- * <li>{@link kindveil.reading.HoldReading}: whether an image will hold when its paper is rubbed away;</li>
+ * <li>{@link kindveil.reading.HoldReading}: whether an image will hold when its paper is rubbed away, now and after the waits
+ *     practitioners name;</li>
+ * <li>{@link kindveil.reading.CrackReading}: whether a thick coat cracks, and how far apart;</li>
+ * <li>{@link kindveil.reading.SupportReading}: what a bare support does to whatever is laid on it;</li>
+ * <li>{@link kindveil.reading.PullRow}: pulls from one plate in the order with the fewest cleanings;</li>
  * <li>{@link kindveil.reading.TimeReading}: hands-on and waiting, act by act;</li>
  * <li>{@link kindveil.reading.AmountReading}: how much of what, and what is mixed of which parts;</li>
  * <li>{@link kindveil.reading.MarginReading}: how much paper must stay around the image of a print;</li>

@@ -115,22 +115,56 @@ public record CurvedForm(Kind kind, Length around, Length along) {
         return new Lie(radius, strain, bears, cuts, Math.toDegrees(2 * Math.PI * over(r) / (cuts * r)), Length.ofMillimetres(bearable(r, big, k > 0, bears)));
     }
 
-    /** Half the diagonal of a rectangle laid with its middle on the place. */
-    public static Length reach(Length width, Length height) {
-        return Length.ofMillimetres(Math.hypot(width.millimetres(), height.millimetres()) / 2);
+    /**
+     * A piece laid with its middle on the place.
+     *
+     * @param round whether it is cut round, as large as its shorter side lets it be
+     */
+    public record Patch(Length width, Length height, boolean round) {
+        private static final int SIDES = 96;
+
+        /** How far it reaches from its middle: to its corners, or to its rim. */
+        public Length reach() {
+            return Length.ofMillimetres(round ? rim() : Math.hypot(width.millimetres(), height.millimetres()) / 2);
+        }
+
+        private double rim() {
+            return Math.min(width.millimetres(), height.millimetres()) / 2;
+        }
+
+        /** How far its edge is from the middle in a direction. */
+        private double edge(double across, double down) {
+            if (round) {
+                return rim();
+            }
+            return Math.min(Math.abs(across) < 1e-9 ? Double.MAX_VALUE : width.millimetres() / 2 / Math.abs(across), Math.abs(down) < 1e-9 ? Double.MAX_VALUE : height.millimetres() / 2 / Math.abs(down));
+        }
+
+        /** Its outline, mm from the upper left of the image. */
+        public List<double[]> outline() {
+            double w = width.millimetres();
+            double h = height.millimetres();
+            return round ? IntStream.range(0, SIDES).mapToObj(i -> new double[] {w / 2 + rim() * Math.sin(2 * Math.PI * i / SIDES), h / 2 - rim() * Math.cos(2 * Math.PI * i / SIDES)}).toList()
+                    : List.of(new double[] {0, 0}, new double[] {w, 0}, new double[] {w, h}, new double[] {0, h});
+        }
+
+        /** The same, cut round. */
+        public Patch cutRound() {
+            return new Patch(width, height, true);
+        }
     }
 
-    /** The relief cuts of a rectangular piece; a cut that would begin beyond its edge is left out. */
-    public List<Cut> cuts(Length width, Length height, double bears) {
-        Lie lie = lie(reach(width, height), bears);
-        double w = width.millimetres() / 2;
-        double h = height.millimetres() / 2;
+    /** The relief cuts of a piece; a cut that would begin beyond its edge is left out. */
+    public List<Cut> cuts(Patch patch, double bears) {
+        Lie lie = lie(patch.reach(), bears);
+        double w = patch.width().millimetres() / 2;
+        double h = patch.height().millimetres() / 2;
         double from = lie.from().millimetres();
         List<Cut> cuts = new ArrayList<>();
         for (double degrees : lie.directions()) {
             double across = Math.sin(Math.toRadians(degrees));
             double down = -Math.cos(Math.toRadians(degrees));
-            double edge = Math.min(Math.abs(across) < 1e-9 ? Double.MAX_VALUE : w / Math.abs(across), Math.abs(down) < 1e-9 ? Double.MAX_VALUE : h / Math.abs(down));
+            double edge = patch.edge(across, down);
             if (edge <= from) {
                 continue;
             }

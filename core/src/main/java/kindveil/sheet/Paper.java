@@ -1,6 +1,7 @@
 package kindveil.sheet;
 
 import kindveil.measure.Length;
+import kindveil.measure.UnitSystem;
 
 /** Sheets a copy machine takes, upright. */
 public enum Paper {
@@ -16,6 +17,11 @@ public enum Paper {
         this.words = words;
         this.width = width;
         this.height = height;
+    }
+
+    /** What machines take where such measures are used. */
+    public static Paper usual(UnitSystem system) {
+        return system == UnitSystem.US ? LETTER : A4;
     }
 
     public SheetSize size() {

@@ -19,6 +19,7 @@
  * at least what is asked; up to two more where that keeps seams out of a marked part.
  *
  * <p>{@link kindveil.sheet.CurvedForm}: whether a skin or tape lies on a form by the product of its curvatures, and the
- * relief cuts where it does not. {@link kindveil.sheet.ProofStrip}: the target of tones, lines, dots and lettering.
+ * relief cuts where it does not, square or cut round. {@link kindveil.sheet.BlockCut}: what stands on a block, what is too thin or too
+ * narrow for the tool, how deep it must be cut, and what an edition takes. {@link kindveil.sheet.ProofStrip}: the target of tones, lines, dots and lettering.
  */
 package kindveil.sheet;

@@ -20,8 +20,8 @@ public record Detail(List<Band> bands) {
     /** Pixels to the millimetre. */
     private static final double FINEST = 12;
     private static final double[] SIZES = {0.25, 0.5, 1, 2, 4};
-    /** Pixels across a mark of a band. */
-    private static final double ACROSS = 8;
+    /** Pixels across a mark of a band; the finest has three. */
+    private static final double ACROSS = 5;
     /** A very large print is laid out a little coarser. */
     private static final double MOST_PIXELS = 4_000_000;
     private static final double NOTHING = 1e-9;
@@ -86,7 +86,8 @@ public record Detail(List<Band> bands) {
         Plane small = laidOut(laidOut, laidOut.width() * scale, laidOut.height() * scale);
         double pixels = size * pixelsPerMillimetre * scale;
         Plane fine = small.blurred(pixels / Math.sqrt(2));
-        Plane coarse = small.blurred(pixels * Math.sqrt(2));
+        // one Gaussian after another is a Gaussian of the sum of their squares: 2 − 1/2
+        Plane coarse = fine.blurred(pixels * Math.sqrt(1.5));
         return Plane.compute(small.width(), small.height(), (x, y) -> fine.at(x, y) - coarse.at(x, y));
     }
 

@@ -78,20 +78,8 @@ public record Edge(Kind kind, double depthMillimetres, int seed) implements Trea
     private double noise(int row, double at) {
         int cell = (int) Math.floor(at);
         double t = at - cell;
-        double smooth = t * t * (3 - 2 * t);
-        return hashed(row, cell) * (1 - smooth) + hashed(row, cell + 1) * smooth;
-    }
-
-    /** 0 to 1, the same for the same seed, row and cell. */
-    private double hashed(int row, int cell) {
-        return hashed(seed, row, cell);
-    }
-
-    static double hashed(long seed, int row, int cell) {
-        long z = seed * 0x9E3779B97F4A7C15L + row * 0xBF58476D1CE4E5B9L + cell * 0x94D049BB133111EBL;
-        z = (z ^ z >>> 30) * 0xBF58476D1CE4E5B9L;
-        z = (z ^ z >>> 27) * 0x94D049BB133111EBL;
-        return ((z ^ z >>> 31) >>> 11) * 0x1.0p-53;
+        double smooth = Noise.smooth(t);
+        return Noise.hashed(seed, row, cell) * (1 - smooth) + Noise.hashed(seed, row, cell + 1) * smooth;
     }
 
     @Override

@@ -20,20 +20,6 @@ public record Slip(double millimetres, int seed) {
 
     /** -1 to 1, smooth. */
     private double noise(double x, double y, int which) {
-        int x0 = (int) Math.floor(x);
-        int y0 = (int) Math.floor(y);
-        double u = smooth(x - x0);
-        double v = smooth(y - y0);
-        double top = hashed(x0, y0, which) * (1 - u) + hashed(x0 + 1, y0, which) * u;
-        double foot = hashed(x0, y0 + 1, which) * (1 - u) + hashed(x0 + 1, y0 + 1, which) * u;
-        return 2 * (top * (1 - v) + foot * v) - 1;
-    }
-
-    private static double smooth(double t) {
-        return t * t * (3 - 2 * t);
-    }
-
-    private double hashed(int x, int y, int which) {
-        return Edge.hashed(seed * 31L + which, x, y);
+        return 2 * Noise.value(x, y, seed * 31L + which) - 1;
     }
 }

@@ -35,6 +35,11 @@ public record SourceReading(Resolution resolution, Histogram tones, Histogram.Th
     private static final double WEAK_BLACK = 38;
     private static final double WEAK_COLOURS = 0.5;
 
+    /** The finest line that stays open under a softening. */
+    public static Length held(Length softening) {
+        return Length.ofMillimetres(HELD * softening.millimetres());
+    }
+
     /**
      * @param luminance the picture as it would be printed, at working size
      * @param pixelsAcross the width of the source itself
@@ -50,7 +55,7 @@ public record SourceReading(Resolution resolution, Histogram tones, Histogram.Th
         double carrying = carrying(tones);
         double millimetresPerPixel = printedWidth.millimetres() / luminance.width();
         Length finest = Length.ofMillimetres(Lines.finest(luminance, Lab.luminanceOf(Math.max(1, threshold.lightness()))) * millimetresPerPixel);
-        Length held = Length.ofMillimetres(HELD * softening.millimetres());
+        Length held = held(softening);
         double coverage = luminance.map(Tone.of(inks)::coverage).mean();
         double edge = edge(luminance);
         Verdict verdict = judge(resolution, tones, threshold, detail, pixelsAcross, finest, held, edge, printed(inks, inColours));

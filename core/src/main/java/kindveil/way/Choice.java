@@ -1,6 +1,7 @@
 package kindveil.way;
 
 import java.util.List;
+import kindveil.bench.Support;
 import kindveil.measure.UnusableValue;
 import org.jspecify.annotations.Nullable;
 
@@ -10,8 +11,18 @@ import org.jspecify.annotations.Nullable;
  * @param key its name within the way
  * @param question what is chosen
  * @param options the first is taken unless another is chosen
+ * @param aside whether it stands folded away until another than the first is chosen
+ * @param on what a support must be for it to act, or null where it always does
  */
-public record Choice(String key, String question, List<Option> options) {
+public record Choice(String key, String question, List<Option> options, boolean aside, Support.@Nullable Trait on) {
+    public Choice(String key, String question, List<Option> options) {
+        this(key, question, options, false, null);
+    }
+
+    public Choice(String key, String question, List<Option> options, boolean aside) {
+        this(key, question, options, aside, null);
+    }
+
     public Choice {
         options = List.copyOf(options);
     }
@@ -23,6 +34,11 @@ public record Choice(String key, String question, List<Option> options) {
      * @param costs what is paid for that
      */
     public record Option(String key, String words, String buys, String costs) {
+    }
+
+    /** Whether it acts on a support. */
+    public boolean actsOn(Support support) {
+        return on == null || support.is(on);
     }
 
     /** The option chosen, the first for null. */

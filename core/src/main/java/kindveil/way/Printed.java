@@ -10,28 +10,34 @@ import kindveil.measure.UnusableValue;
  * @param kind what carries it
  * @param colourShare how much of the picture is coloured, 0 to 1; some inks depend on it
  * @param coverage how much of it solid ink covers, 0 to 1: solid toner lies on a bed like a lid
+ * @param finest its finest lines, mm; 0 where nobody has measured them
  * @param hand how the image stands on it: mirrored if the file is printed mirrored
  */
-public record Printed(PrintKind kind, double colourShare, double coverage, Hand hand) {
+public record Printed(PrintKind kind, double colourShare, double coverage, double finest, Hand hand) {
     public Printed {
         UnusableValue.requireWithin("share of colour", colourShare, 0, 1, "", "0 is black and white, 1 coloured all over.");
         UnusableValue.requireWithin("share covered by ink", coverage, 0, 1, "", "0 is blank, 1 is black all over.");
+        UnusableValue.requireWithin("finest line", finest, 0, 1500, "mm", "0 where nobody has measured it.");
     }
 
     /** Black and white, unmirrored, its darks here and there. */
     public static Printed of(PrintKind kind) {
-        return new Printed(kind, 0, 0, Hand.READS_RIGHT);
+        return new Printed(kind, 0, 0, 0, Hand.READS_RIGHT);
     }
 
     public Printed with(PrintKind other) {
-        return new Printed(other, colourShare, coverage, hand);
+        return new Printed(other, colourShare, coverage, finest, hand);
     }
 
     public Printed with(Hand other) {
-        return new Printed(kind, colourShare, coverage, other);
+        return new Printed(kind, colourShare, coverage, finest, other);
+    }
+
+    public Printed finest(double millimetres) {
+        return new Printed(kind, colourShare, coverage, millimetres, hand);
     }
 
     public Printed coloured(double share) {
-        return new Printed(kind, share, coverage, hand);
+        return new Printed(kind, share, coverage, finest, hand);
     }
 }

@@ -1,11 +1,15 @@
 package kindveil.way;
 
+import java.util.ArrayList;
+import java.util.List;
 import kindveil.bench.Face;
 import kindveil.bench.Layer.Residue;
 import kindveil.bench.Step;
 import kindveil.bench.Step.Bath;
 import kindveil.bench.ThingKind;
 import kindveil.bench.Tool;
+import kindveil.light.Fibre;
+import kindveil.measure.Preset;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -21,6 +25,40 @@ import org.jspecify.annotations.Nullable;
  * @param how the first round is rubbed
  */
 public record Rubbing(Face keeps, Tool tool, Bath bath, double soakLeast, @Nullable Double soakMost, int planned, int most, double minutes, String next, String how) {
+
+    /** What the weight of a print's paper is called among the dials. */
+    public static final String PAPER = "paper";
+    private static final double LIGHTEST = 45;
+    private static final double HEAVIEST = 160;
+    private static final double USUAL_SPREAD = 0.125;
+    /** A quarter more fibre still counts as what the wish names. */
+    private static final double AS_WISHED = 1.26;
+    private static final int MOST_ROUNDS = 6;
+
+    /** A way's dials and, where the paper of its print is rubbed away, how heavy that is. */
+    public static List<Dial> dials(Brief brief, Dial... own) {
+        List<Dial> dials = new ArrayList<>(List.of(own));
+        double usual = brief.print().sheet().gramsPerSquareMetre();
+        if (brief.print().sheet().rubsAway()) {
+            dials.add(new Dial(PAPER, "weight of the print's paper", Preset.assumed(usual, usual * (1 - USUAL_SPREAD), usual * (1 + USUAL_SPREAD), "g/m²"), LIGHTEST, HEAVIEST,
+                    "It tears when it is rubbed wet.", "More water, more rounds, more fibre left."));
+        }
+        if (brief.wish() == Wish.BROKEN) {
+            dials.add(new Dial(Edges.COVER, "of it under medium", Preset.assumed(Edges.USUAL_COVER, 40, 90, "%"), 10, 98, "Hardly any of it stays.", "Hardly a gap shows."));
+        }
+        return dials;
+    }
+
+    /** How heavy the sheet of a print is, g/m². */
+    static double paper(Brief brief) {
+        double usual = brief.print().sheet().gramsPerSquareMetre();
+        return brief.print().sheet().rubsAway() ? brief.settings().dials().getOrDefault(PAPER, usual) : usual;
+    }
+
+    /** Thicker paper takes longer to be wet through, and to be rubbed. */
+    private static double thickness(Script script) {
+        return paper(script.brief()) / script.brief().print().sheet().gramsPerSquareMetre();
+    }
 
     /** With a mist, on an ordinary copy. */
     public static Rubbing misted(Face keeps, int planned, String next) {
@@ -50,15 +88,33 @@ public record Rubbing(Face keeps, Tool tool, Bath bath, double soakLeast, @Nulla
             String key = "pass-" + pass;
             boolean first = pass == 1;
             Face wetted = first ? Face.PRINT_BACK : keeps;
-            script.act(key + "-wet", new Step.Wet(wetted, first ? tool : Tool.SPRAY_BOTTLE, first ? bath : Bath.SURFACE), first ? "Wet the paper" : "Dampen what is left",
+            script.act(key + "-wet", new Step.Wet(wetted, first ? wetted(script) : Tool.SPRAY_BOTTLE, first ? bath : Bath.SURFACE), first ? "Wet the paper" : "Dampen what is left",
                     first ? wetting() : "A light mist; the image is bare in places now.", 1);
-            script.act(key + "-rub", new Step.RubAway(ThingKind.PRINT, keeps, pass, script.picture()), first ? "Rub the paper away" : "Rub again, " + Script.ordinal(pass) + " round",
-                    first ? how : "More gently than before: circles, clean damp fingers, rolling off the last fibre.", first ? minutes : Math.min(5, minutes), answers(script));
-            script.soak(key + "-wet", key + "-rub", first ? soakLeast : 0.5, first ? soakMost : null, first && soakMost != null
+            script.slowed(key + "-rub", new Step.RubAway(ThingKind.PRINT, keeps, pass, script.picture()), first ? "Rub the paper away" : "Rub again, " + Script.ordinal(pass) + " round",
+                    first ? how : "More gently than before: circles, clean damp fingers, rolling off the last fibre.", (first ? minutes : Math.min(5, minutes)) * thickness(script), first ? quicker(script) : 1, answers(script));
+            script.soak(key + "-wet", key + "-rub", first ? soakMost == null ? soakLeast * thickness(script) : soakLeast : 0.5, first ? soakMost : null, first && soakMost != null
                     ? "Too short and the paper holds; too long and the image fades." : "The water needs a moment to reach the image.");
             judge(script, key, pass);
             script.whitens(key + "-rub", key + "-judge", keeps, Residue.DRIES_IN, "Wet it looks finished; white comes back as it dries.");
         }
+    }
+
+    /** What wets it also rubs it. */
+    private Tool wetted(Script script) {
+        return switch (script.chosen(Schools.RUB.key())) {
+            case Schools.CLOTH -> Tool.WET_CLOTH;
+            case Schools.TOOTHBRUSH -> Tool.TOOTHBRUSH;
+            default -> tool;
+        };
+    }
+
+    /** A cloth and a brush are quicker than fingertips (assumed). */
+    private static double quicker(Script script) {
+        return switch (script.chosen(Schools.RUB.key())) {
+            case Schools.CLOTH -> 0.8;
+            case Schools.TOOTHBRUSH -> 0.67;
+            default -> 1;
+        };
     }
 
     private String wetting() {
@@ -86,7 +142,17 @@ public record Rubbing(Face keeps, Tool tool, Bath bath, double soakLeast, @Nulla
 
     /** Rounds by the choice of the way, or by the wish. */
     public static int planned(Script script) {
-        return script.chose(Schools.PASSES, Schools.BY_WISH) ? script.brief().wish().usualPasses()
-                : Integer.parseInt(script.brief().settings().choices().get(Schools.PASSES.key()));
+        return script.chose(Schools.PASSES, Schools.BY_WISH) ? asWished(script.brief()) : Integer.parseInt(script.brief().settings().choices().get(Schools.PASSES.key()));
+    }
+
+    /** As many as leave on this paper what the wish's rounds leave on ordinary copy paper. */
+    private static int asWished(Brief brief) {
+        double share = brief.print().sheet().residueShare(paper(brief));
+        double meant = Fibre.residue(brief.wish().usualPasses()).value() * AS_WISHED;
+        int rounds = 1;
+        while (rounds < MOST_ROUNDS && Fibre.residue(rounds).value() * share > meant) {
+            rounds++;
+        }
+        return rounds;
     }
 }

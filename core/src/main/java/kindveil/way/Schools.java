@@ -1,6 +1,10 @@
 package kindveil.way;
 
 import java.util.List;
+import kindveil.bench.Preparation;
+import kindveil.bench.Support;
+import kindveil.bench.ThingKind;
+import kindveil.bench.Tool;
 import kindveil.way.Choice.Option;
 
 /** Choices that many ways share: what practitioners do differently, with what each buys and costs. */
@@ -14,6 +18,10 @@ public final class Schools {
     public static final Choice MEDIUM = new Choice("medium", "Medium", List.of(
             new Option("gloss", "gloss", "clear, deep darks", "shine, a little tack"),
             new Option("matte", "matte", "soft, easy to paint over", "lifts the darks, clouds when stacked")));
+    public static final String PUMICE = "pumice";
+    /** The same where a gel with tooth is in use too. */
+    public static final Choice MEDIUM_OR_PUMICE = new Choice(MEDIUM.key(), MEDIUM.question(), List.of(MEDIUM.options().get(0), MEDIUM.options().get(1),
+            new Option(PUMICE, "fine pumice", "tooth for pastel and pencil", "a grey veil over everything below")));
     public static final Choice WEIGHT = new Choice("weight", "While it dries", List.of(
             new Option("none", "lying free", "dries faster", "thin paper may cockle"),
             new Option("flat", "under a flat weight", "flatter, better contact", "dries several times slower")));
@@ -36,6 +44,53 @@ public final class Schools {
     public static final Choice TONES = new Choice("tones", "Histogram of the print", List.of(
             new Option("as-is", "as the source is", "dark paint makes darks", "light paint over dark gives a tonal negative"),
             new Option(INVERTED, "inverted before printing", "light paint over dark reads as a positive", "the print looks like a negative: label it")));
+
+    public static final Choice GROUND_ASIDE = new Choice(GROUND.key(), GROUND.question(), GROUND.options(), true);
+    /** What a thin bed is laid with. */
+    public static final Choice SPREAD = new Choice("spread", "Spread with", List.of(
+            new Option("brush", "a soft wide brush", "into every corner", "streaks when it drags"),
+            new Option("roller", "a foam roller", "even, and quick on large areas", "drinks some of it, leaves a stipple"),
+            new Option("brayer", "a brayer", "quickest of all", "from 160 µm on it pushes up ridges"),
+            new Option("card", "a card or knife", "levels a thick bed", "slow on large areas")), true);
+    public static final Choice MEDIUM_ASIDE = new Choice(MEDIUM.key(), MEDIUM.question(), MEDIUM.options(), true);
+
+    public static final String CLOTH = "cloth";
+    public static final String TOOTHBRUSH = "brush";
+    /** What the paper is rubbed away with. */
+    public static final Choice RUB = new Choice("rub", "Rubbed with", List.of(
+            new Option("fingers", "fingertips", "they feel where the image begins to give", "the slowest"),
+            new Option(CLOTH, "a wet cloth", "a fifth quicker", "takes a little of the image along"),
+            new Option(TOOTHBRUSH, "a soft toothbrush", "a third quicker, into every hollow", "tears out what is not quite dry")), true);
+
+    public static final String TAPED = "taped";
+    /** How a film is kept from sliding. */
+    public static final Choice FILM = new Choice("film", "The film is", List.of(
+            new Option("held", "held by hand", "nothing to prepare", "it slides more easily"),
+            new Option(TAPED, "taped along its leading edge", "cannot slide while it is pressed", "a minute more; its tape must miss the image")), true);
+    public static final Choice FILM_TAPED = new Choice(FILM.key(), FILM.question(), List.of(FILM.options().get(1), FILM.options().get(0)), true);
+
+    /** Tapes the film of a way to what it is laid on, where that is chosen. */
+    public static void film(Script script) {
+        if (script.chosen(FILM.key()).equals(TAPED)) {
+            script.prepare("tape-film", ThingKind.PRINT, Preparation.TAPE_FILM, "Tape the film along its leading edge", "Outside the image, so that it falls like a page.", 1);
+        }
+    }
+
+    public static final String NOW = "now";
+    /** Of a support of wood; every transfer that can be done on wood asks it. */
+    public static final Choice BACK = new Choice("wood-back", "Edges and back of the wood", List.of(
+            new Option("before", "sealed a day before", "no wait today", "it has to be done by then"),
+            new Option(NOW, "sealed now", "nothing is forgotten", "a coat, and the wait until it can be turned over")), true, Support.Trait.WOOD);
+
+    /** The tool a bed is laid with, as it was chosen. */
+    public static Tool spreader(Script script) {
+        return switch (script.chosen(SPREAD.key())) {
+            case "roller" -> Tool.FOAM_ROLLER;
+            case "brayer" -> Tool.BRAYER;
+            case "card" -> Tool.SPREADER;
+            default -> Tool.BRUSH;
+        };
+    }
 
     private Schools() {
     }

@@ -12,6 +12,7 @@ import kindveil.bench.Extent;
 import kindveil.bench.Face;
 import kindveil.product.Mixture;
 import kindveil.product.Product;
+import kindveil.product.Products;
 import kindveil.bench.Support;
 import kindveil.bench.Preparation;
 import kindveil.bench.Step;
@@ -28,6 +29,8 @@ import kindveil.measure.Span;
  * Keys given here are those of the way; the script adds which part of the work it is.
  */
 public final class Script {
+    private static final Face BACK = new Face(ThingKind.SUPPORT, Face.Side.BACK);
+    private static final double SEALING = 60;
     private static final double PREPARE_MINUTES = 2;
     private final Way way;
     private final Brief brief;
@@ -51,6 +54,11 @@ public final class Script {
         return way.chosen(brief, choice.key()).key().equals(option);
     }
 
+    /** The option chosen of a choice, by its key; empty where the way has no such choice. */
+    String chosen(String choice) {
+        return way.choices().stream().anyMatch(one -> one.key().equals(choice)) ? way.chosen(brief, choice).key() : "";
+    }
+
     public double dial(String key) {
         return way.dialled(brief, key);
     }
@@ -71,8 +79,13 @@ public final class Script {
     }
 
     public Script act(String key, Step step, String title, String how, double minutes, Answer... answers) {
+        return slowed(key, step, title, how, minutes, 1, answers);
+    }
+
+    /** @param share of the time it takes with what is usual */
+    Script slowed(String key, Step step, String title, String how, double minutes, double share, Answer... answers) {
         Step mine = own(step);
-        Act act = Act.of(id(key), mine, title, how, Hands.minutes(mine, brief.width(), brief.height(), minutes));
+        Act act = Act.of(id(key), mine, title, how, share * Hands.minutes(mine, brief.width(), brief.height(), minutes));
         return add(answers.length == 0 ? act : act.answered(answers));
     }
 
@@ -175,22 +188,31 @@ public final class Script {
         return setOut(Things.block(brief.printed().hand(), part), "Set out the block", "Cut from the file of this piece, dust off.");
     }
 
+    public Script prepare(String key, ThingKind thing, Preparation what, String title, String how, double minutes) {
+        return act(key, new Step.Prepare(thing, what), title, how, minutes);
+    }
+
     public Script prepare(String key, ThingKind thing, Preparation what, String title, String how) {
         return act(key, new Step.Prepare(thing, what), title, how, PREPARE_MINUTES);
     }
 
     /** The support made ready: dusted, and what its kind needs before anything wet. */
     public Script support() {
+        boolean sealsNow = brief.support().is(Support.Trait.WOOD) && chosen(Schools.BACK.key()).equals(Schools.NOW);
+        if (sealsNow) {
+            coat("seal-back", Step.coat(BACK, Products.ordinarySeal(), SEALING, Tool.BRUSH).reaching(Extent.WHOLE), "Seal edges and back of the wood", "Clear medium, thin, into the end grain of the edges; against warp.", 3);
+            dry("seal-back", "clean", BACK, Stage.TOUCH_DRY, 15, 20, "Turned over wet it sticks to the table.");
+        }
         prepare("clean", ThingKind.SUPPORT, Preparation.CLEAN_SUPPORT, "Dust the support", "Sweep it and feel for grit: every grain becomes a hole.");
         Support support = brief.support();
         if (support.is(Support.Trait.METAL)) {
             prepare("degrease", ThingKind.SUPPORT, Preparation.DEGREASE, "Degrease, scuff and wash the metal", "Fine paper, then soap, then dry; touch only its edges, with gloves.");
         }
-        if (support.is(Support.Trait.SLACK)) {
+        if (support.is(Support.Trait.SLACK) || support.stretches()) {
             prepare("tape-down", ThingKind.SUPPORT, Preparation.TAPE_DOWN, "Tape it down on all sides", "Flat on a sheet of film; it stretches, so test it wet first.");
         }
-        if (support.is(Support.Trait.WOOD)) {
-            prepare("seal-edges", ThingKind.SUPPORT, Preparation.SEAL_EDGES, "Seal edges and back of the wood", "Against warp; a day before is best.");
+        if (support.is(Support.Trait.WOOD) && !sealsNow) {
+            prepare("seal-edges", ThingKind.SUPPORT, Preparation.SEAL_EDGES, "Look at edges and back of the wood", "Sealed a day before, against warp; if not, plan it in Build and it is measured out.");
         }
         return this;
     }

@@ -30,12 +30,13 @@ final class Things {
     static Thing print(Brief brief, int picture) {
         PrintKind kind = brief.print();
         List<Layer> face = new ArrayList<>();
-        face.add(new Carrier(kind.sheet(), false));
+        double grams = Rubbing.paper(brief);
+        face.add(new Carrier(kind.sheet(), false, grams));
         if (kind.receiver()) {
             face.add(new Layer.Receiver());
         }
                 face.add(new Image(kind, new Toner(kind.transmittance()), new Mask(Part.DARKS, brief.printed().hand(), picture), brief.printed().colourShare(), brief.printed().coverage()));
-        return Thing.of(ThingKind.PRINT, face, List.of(), Underlay.paper(kind.sheet().capacity()));
+        return Thing.of(ThingKind.PRINT, face, List.of(), Underlay.paper(kind.sheet().capacity() * grams / kind.sheet().gramsPerSquareMetre()));
     }
 
     static Thing plate() {

@@ -5,9 +5,9 @@ import java.util.Optional;
 import kindveil.bench.Bench;
 import kindveil.bench.Layer.Coating;
 import kindveil.bench.Layer.Residue;
+import kindveil.drying.Belief;
 import kindveil.drying.Damp;
 import kindveil.drying.Drying;
-import kindveil.drying.Rate;
 import kindveil.measure.Span;
 import org.jspecify.annotations.Nullable;
 
@@ -28,10 +28,15 @@ public record Times(Duration earliest, Duration advised, @Nullable Duration clos
 
     /** Of a window, on the bench as it is at the end of the act the window starts at. */
     public static Times of(Window window, Bench bench) {
+        return of(window, bench, Belief.UNLEARNED);
+    }
+
+    /** The same, with what was seen of what dries. */
+    static Times of(Window window, Bench bench, Belief belief) {
         return switch (window) {
             case Window.Open open -> open(open, bench);
             case Window.Dwell dwell -> new Times(dwell.least(), dwell.least(), between(dwell.least(), dwell.latest(), DWELL_CLOSING_SHARE), dwell.latest(), null, false);
-            case Window.Dry dry -> dry(dry, bench);
+            case Window.Dry dry -> dry(dry, bench, belief);
             case Window.Soak soak -> soak(soak);
         };
     }
@@ -47,16 +52,16 @@ public record Times(Duration earliest, Duration advised, @Nullable Duration clos
 
     private static Times open(Window.Open open, Bench bench) {
         Optional<Drying.Spread> spread = Optional.ofNullable(open.bed()).flatMap(bench::topCoat).filter(coat -> coat.drying() != null)
-                .flatMap(coat -> coat.drying().spread(open.limit(), Rate.UNLEARNED)).map(s -> s.from(bench.now()));
+                .flatMap(coat -> coat.drying().spread(open.limit(), bench.belief(open.bed()))).map(s -> s.from(bench.now()));
         Duration latest = spread.map(s -> Span.shorter(s.half(), open.latest())).orElse(open.latest());
         Duration closing = spread.map(s -> Span.shorter(s.quarter(), between(Duration.ZERO, latest, CLOSING_SHARE)))
                 .orElse(between(Duration.ZERO, latest, CLOSING_SHARE));
         return new Times(Duration.ZERO, Duration.ZERO, closing, latest, spread.orElse(null), false);
     }
 
-    private static Times dry(Window.Dry dry, Bench bench) {
+    private static Times dry(Window.Dry dry, Bench bench, Belief belief) {
         return switch (dry.what()) {
-            case Window.Dries.Coats coats -> coats(dry, coats, bench);
+            case Window.Dries.Coats coats -> coats(dry, coats, bench, belief);
             case Window.Dries.Fibre fibre -> bench.layers(fibre.on(), Residue.class).stream().filter(r -> r.filling() == kindveil.light.Fibre.Filling.WATER).findFirst()
                     .map(damp -> modelled(dry, Optional.ofNullable(damp.white()).map(white -> steady(white, bench)))).orElse(practice(dry));
             case Window.Dries.Sheet sheet -> modelled(dry, Damp.sheet(sheet.hung()).dry(bench.air(), bench.now()).map(at -> steady(at, bench)));
@@ -74,13 +79,13 @@ public record Times(Duration earliest, Duration advised, @Nullable Duration clos
     }
 
     /** The slowest coat decides. */
-    private static Times coats(Window.Dry dry, Window.Dries.Coats coats, Bench bench) {
+    private static Times coats(Window.Dry dry, Window.Dries.Coats coats, Bench bench, Belief belief) {
         Drying.Spread slowest = null;
         for (Coating coat : bench.layers(coats.on(), Coating.class)) {
             if (coat.drying() == null || coat.waterShare(bench.now()) <= coats.stage().waterShare()) {
                 continue;
             }
-            Optional<Drying.Spread> spread = coat.drying().spread(coats.stage(), Rate.UNLEARNED);
+            Optional<Drying.Spread> spread = coat.drying().spread(coats.stage(), bench.belief(coats.on(), belief));
             if (spread.isEmpty()) {
                 return modelled(dry, Optional.empty());
             }

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import kindveil.bench.Bench;
 import kindveil.bench.Concern;
+import kindveil.drying.Belief;
 import kindveil.measure.Span;
 import kindveil.way.Trace.Moment;
 import kindveil.way.Trace.Wait;
@@ -66,11 +67,16 @@ public final class Walk {
 
     /** The windows that end at an act and whose first act has taken place. */
     public List<Wait> waits(Act act) {
+        return waits(act, Belief.UNLEARNED);
+    }
+
+    /** The same, with what was seen of what dries. */
+    public List<Wait> waits(Act act, Belief belief) {
         List<Wait> waits = new ArrayList<>();
         for (Window window : plan.endingAt(act.id())) {
             Moment from = done.get(window.from());
             if (from != null) {
-                waits.add(new Wait(window, Times.of(window, from.after()), from.end()));
+                waits.add(new Wait(window, Times.of(window, from.after(), belief), from.end()));
             }
         }
         return waits;

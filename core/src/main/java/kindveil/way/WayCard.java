@@ -19,13 +19,14 @@ import org.jspecify.annotations.Nullable;
  * @param bringsPicture whether it needs a picture of its own
  * @param summary what it does, in a sentence
  * @param softening Gaussian σ of the loss of sharpness, on the support
+ * @param bridges whether its films must not bridge the finest line of the print
  * @param usualPrint the print it is best done with, or null where it has none
  * @param supports what it can be done on, the best first, each with what it needs
  * @param elsewhere why nothing else will do
  * @param wishes what it does to a wish, where it is not simply sound
  * @param alsoCalled words artists search it by
  */
-public record WayCard(String key, Kind kind, boolean bringsPicture, String name, String summary, Length softening, @Nullable PrintKind usualPrint, Ground usualGround, List<Choice> choices,
+public record WayCard(String key, Kind kind, boolean bringsPicture, String name, String summary, Length softening, boolean bridges, @Nullable PrintKind usualPrint, Ground usualGround, List<Choice> choices,
         List<Pot> pots, Map<Support, Fit> supports, String elsewhere, Map<Wish, Fit> wishes, List<Failure> failures, List<String> alsoCalled) {
     /** Transfer, or over and under. */
     public enum Kind {
@@ -42,7 +43,11 @@ public record WayCard(String key, Kind kind, boolean bringsPicture, String name,
     }
 
     public Fit fit(Support support) {
-        return Optional.ofNullable(supports.get(support)).orElse(Fit.no(elsewhere));
+        Fit told = supports.get(support);
+        if (told != null) {
+            return told;
+        }
+        return support.like().equals(support) ? Fit.no(elsewhere) : fit(support.like());
     }
 
     /** Whether a wish acts in this way: a tear and a slide do in all that bring a picture, rounds of rubbing only where paper is rubbed. */
@@ -50,6 +55,7 @@ public record WayCard(String key, Kind kind, boolean bringsPicture, String name,
         return switch (wish) {
             case CLEAN -> true;
             case TORN, DISTORTED -> bringsPicture();
+            case BROKEN -> choices.contains(Edges.REACHES);
             case SOFT, GHOSTED -> wishes.containsKey(wish) ? wishes.get(wish).verdict() == Fit.Verdict.SOUND || rubs() : rubs();
         };
     }
@@ -77,6 +83,7 @@ public record WayCard(String key, Kind kind, boolean bringsPicture, String name,
         private final String name;
         private String summary;
         private double softening;
+        private boolean bridges;
         private @Nullable PrintKind print;
         private boolean picture;
         private Ground ground = Ground.ACRYLIC_PAINT;
@@ -102,6 +109,12 @@ public record WayCard(String key, Kind kind, boolean bringsPicture, String name,
 
         public Builder softens(double millimetres) {
             softening = millimetres;
+            return this;
+        }
+
+        /** Its films must not bridge the finest line of the print. */
+        public Builder bridges() {
+            bridges = true;
             return this;
         }
 
@@ -163,8 +176,17 @@ public record WayCard(String key, Kind kind, boolean bringsPicture, String name,
             return this;
         }
 
+        /** A transfer that can be done on wood asks whether its back is sealed. */
+        private List<Choice> asked() {
+            List<Choice> asked = new ArrayList<>(choices);
+            if (kind == Kind.TRANSFER && supports.keySet().stream().anyMatch(support -> support.is(Support.Trait.WOOD))) {
+                asked.add(Schools.BACK);
+            }
+            return asked;
+        }
+
         public WayCard build() {
-            return new WayCard(key, kind, picture, name, summary, Length.ofMillimetres(softening), print, ground, choices, pots,
+            return new WayCard(key, kind, picture, name, summary, Length.ofMillimetres(softening), bridges, print, ground, asked(), pots,
                     java.util.Collections.unmodifiableMap(supports), elsewhere, java.util.Collections.unmodifiableMap(wishes), List.copyOf(failures), alsoCalled);
         }
     }

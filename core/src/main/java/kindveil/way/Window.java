@@ -1,6 +1,7 @@
 package kindveil.way;
 
 import java.time.Duration;
+import java.util.Optional;
 import kindveil.bench.Face;
 import kindveil.drying.Stage;
 import kindveil.measure.Provenance;
@@ -27,6 +28,11 @@ public sealed interface Window {
             case Soak soak -> soak.latest();
             case Dry dry -> null;
         };
+    }
+
+    /** The coats whose drying is waited for, where it is coats. */
+    default Optional<Dries.Coats> coats() {
+        return this instanceof Dry dry && dry.what() instanceof Dries.Coats coats ? Optional.of(coats) : Optional.empty();
     }
 
     /**

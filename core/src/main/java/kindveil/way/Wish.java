@@ -3,10 +3,11 @@ package kindveil.way;
 /** What the artist wants of it: an imperfection that is wanted is not a failure. */
 public enum Wish {
     CLEAN("clean", "all paper gone, black as the copy", 4),
-    SOFT("soft", "a trace of veil is welcome", 3),
-    GHOSTED("ghosted", "white ghosts are part of it", 2),
+    SOFT("soft", "a trace of veil is welcome", 2),
+    GHOSTED("ghosted", "white ghosts are part of it", 1),
     TORN("torn", "holes and rough edges are part of it", 2),
-    DISTORTED("distorted", "slides, folds and smears are part of it", 3);
+    DISTORTED("distorted", "slides, folds and smears are part of it", 3),
+    BROKEN("broken", "bare ground between the strokes of the brush is part of it", 3);
 
     private final String words;
     private final String meaning;

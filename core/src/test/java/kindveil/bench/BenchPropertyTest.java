@@ -41,7 +41,7 @@ class BenchPropertyTest {
     }
 
     private static Bench fresh(Random random) {
-        Support support = Support.values()[random.nextInt(Support.values().length)];
+        Support support = Support.values().get(random.nextInt(Support.values().size()));
         Ground ground = Ground.values()[random.nextInt(Ground.values().length)];
         return Bench.with(support, ground, Samples.ROOM);
     }

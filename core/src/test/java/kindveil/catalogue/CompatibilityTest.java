@@ -19,7 +19,7 @@ import org.junit.jupiter.params.provider.CsvFileSource;
 /** Verdicts read from the bench against verdicts written down by hand. */
 class CompatibilityTest {
     private static Brief brief(Way way, String print, String support, String ground, String wish) {
-        Brief brief = Samples.usual(way).with(PrintKind.valueOf(print)).with(Support.valueOf(support));
+        Brief brief = Samples.usual(way).with(PrintKind.valueOf(print)).with(Support.find(kindveil.measure.Words.token(support)).orElseThrow());
         brief = ground.equals("-") ? brief : brief.with(Ground.valueOf(ground));
         return wish.equals("-") ? brief : brief.with(Wish.valueOf(wish));
     }

@@ -32,7 +32,8 @@ record Fingerprint(List<Object> of) {
     static Fingerprint of(Way way, Brief brief) {
         Trace trace = trace(way, brief);
         List<Object> of = new ArrayList<>();
-        of.add(WishReading.of(brief.wish(), 1));
+        of.add(WishReading.of(brief.wish(), brief.settings().choices(), brief.settings().dials(), 1));
+        of.add(kindveil.reading.CrackReading.of(trace).stream().map(crack -> Math.round(1000 * crack.chance())).toList());
         of.add(way.card().fit(brief.support()).verdict());
         of.addAll(StackReading.of(trace.end()).layers().stream().map(layer -> layer.kind() + " " + layer.part() + layer.colour()).toList());
         TapeReading.of(trace, brief.width(), brief.height()).ifPresent(of::add);

@@ -58,7 +58,7 @@ class NoDeadChoiceTest {
     /** What all ways are asked for: some other print, support and ground must matter in each. */
     private static List<List<Change>> material(Way way) {
         return List.of(way.card().usualPrint() == null ? List.of() : Stream.of(PrintKind.values()).map(print -> new Change("print " + print, (UnaryOperator<Brief>) brief -> brief.with(print))).toList(),
-                Stream.of(Support.values()).map(support -> new Change("support " + support, (UnaryOperator<Brief>) brief -> brief.with(support))).toList(),
+                Support.values().stream().map(support -> new Change("support " + support.id(), (UnaryOperator<Brief>) brief -> brief.with(support))).toList(),
                 Stream.of(Ground.values()).map(ground -> new Change("ground " + ground, (UnaryOperator<Brief>) brief -> brief.with(ground))).toList());
     }
 
@@ -74,7 +74,7 @@ class NoDeadChoiceTest {
         if (differs(way, change, usual)) {
             return true;
         }
-        for (Change context : Stream.concat(options(way).stream(), Stream.of(new Change("larger", brief -> sized(brief, 180, 190)), new Change("large", brief -> sized(brief, 250, 310)))).toList()) {
+        for (Change context : Stream.concat(options(way).stream(), Stream.of(new Change("on a mesh", brief -> brief.with(Support.MESH)), new Change("on wood", brief -> brief.with(Support.BIRCH_PANEL)), new Change("on a wood block", brief -> brief.with(Support.WOOD_BLOCK)), new Change("larger", brief -> sized(brief, 180, 190)), new Change("large", brief -> sized(brief, 250, 310)))).toList()) {
             if (differs(way, change, context.change().apply(usual))) {
                 return true;
             }

@@ -59,7 +59,7 @@ public final class Samples {
 
     /** A support the way's card does not accept, for each way that has one. */
     static Stream<Sample> unsuited() {
-        return Catalogue.ways().stream().map(way -> new Sample(way, usual(way).with(java.util.Arrays.stream(Support.values())
+        return Catalogue.ways().stream().map(way -> new Sample(way, usual(way).with(Support.values().stream()
                 .filter(support -> way.card().fit(support).verdict() == Fit.Verdict.NO).findFirst().orElseThrow())));
     }
 }

@@ -89,7 +89,7 @@ class DryingTest {
         "undercoat 60, RECOAT, 50, 35, STILL, 4.6, 5.8, 9.0",
         "undercoat 60, RECOAT, 50, 21, FAN, 3.8, 4.8, 7.4"})
     void spread_checkTable_withinThreePerCent(String name, Stage stage, double percent, double celsius, Airing airing, double quarter, double half, double nineTenths) {
-        Drying.Spread spread = life(name, Room.of(celsius, percent).with(airing)).spread(stage, Rate.UNLEARNED).orElseThrow();
+        Drying.Spread spread = life(name, Room.of(celsius, percent).with(airing)).spread(stage, Belief.UNLEARNED).orElseThrow();
         assertEquals(quarter, minutes(spread.quarter()), within(quarter));
         assertEquals(half, minutes(spread.half()), within(half));
         assertEquals(nineTenths, minutes(spread.nineTenths()), within(nineTenths));
@@ -107,7 +107,7 @@ class DryingTest {
         assertTrue(dry(BEDS.get("undercoat 60"), Room.of(21, limit - 1)).reaches(Stage.THROUGH).isPresent());
         Drying damp = dry(BEDS.get("undercoat 60"), Room.of(21, limit + 1));
         assertTrue(damp.reaches(Stage.THROUGH).isEmpty());
-        assertTrue(damp.spread(Stage.THROUGH, Rate.UNLEARNED).isEmpty(), "out of reach there is no time at all");
+        assertTrue(damp.spread(Stage.THROUGH, Belief.UNLEARNED).isEmpty(), "out of reach there is no time at all");
         assertTrue(damp.reaches(Stage.RECOAT).isPresent());
     }
 
@@ -187,19 +187,19 @@ class DryingTest {
     @Test
     void chance_overTime_risesThroughTheSpread() {
         Drying bed = dry(BEDS.get("weight 100"), STUDIO);
-        Drying.Spread spread = bed.spread(Stage.THROUGH, Rate.UNLEARNED).orElseThrow();
-        assertEquals(0.25, bed.chance(Stage.THROUGH, spread.quarter(), Rate.UNLEARNED), 0.04);
-        assertEquals(0.5, bed.chance(Stage.THROUGH, spread.half(), Rate.UNLEARNED), 0.04);
-        assertEquals(0.9, bed.chance(Stage.THROUGH, spread.nineTenths(), Rate.UNLEARNED), 0.04);
-        assertEquals(0, bed.chance(Stage.THROUGH, Duration.ofMinutes(20), Rate.UNLEARNED));
+        Drying.Spread spread = bed.spread(Stage.THROUGH, Belief.UNLEARNED).orElseThrow();
+        assertEquals(0.25, bed.chance(Stage.THROUGH, spread.quarter(), Belief.UNLEARNED), 0.04);
+        assertEquals(0.5, bed.chance(Stage.THROUGH, spread.half(), Belief.UNLEARNED), 0.04);
+        assertEquals(0.9, bed.chance(Stage.THROUGH, spread.nineTenths(), Belief.UNLEARNED), 0.04);
+        assertEquals(0, bed.chance(Stage.THROUGH, Duration.ofMinutes(20), Belief.UNLEARNED));
     }
 
     /** A studio known to run slow waits longer, and its spread is narrower. */
     @Test
     void spread_learned_followsTheBelief() {
         Drying bed = dry(BEDS.get("weight 100"), STUDIO);
-        Drying.Spread usual = bed.spread(Stage.THROUGH, Rate.UNLEARNED).orElseThrow();
-        Drying.Spread slow = bed.spread(Stage.THROUGH, new Rate(-Math.log(1.3), 0.1)).orElseThrow();
+        Drying.Spread usual = bed.spread(Stage.THROUGH, Belief.UNLEARNED).orElseThrow();
+        Drying.Spread slow = bed.spread(Stage.THROUGH, Belief.of(new Rate(-Math.log(1.3), 0.1))).orElseThrow();
         assertTrue(slow.half().compareTo(usual.half()) > 0);
         assertTrue(minutes(slow.nineTenths()) / minutes(slow.half()) < minutes(usual.nineTenths()) / minutes(usual.half()));
     }

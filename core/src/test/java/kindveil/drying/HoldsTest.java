@@ -23,7 +23,7 @@ class HoldsTest {
     }
 
     private static double holds(String bed, double hours) {
-        return Drying.fresh(BEDS.get(bed), RoomCourse.of(Room.of(21, 50)), Duration.ZERO).holds(Duration.ofMinutes(Math.round(60 * hours)), Rate.UNLEARNED);
+        return Drying.fresh(BEDS.get(bed), RoomCourse.of(Room.of(21, 50)), Duration.ZERO).holds(Duration.ofMinutes(Math.round(60 * hours)), Belief.UNLEARNED);
     }
 
     @ParameterizedTest

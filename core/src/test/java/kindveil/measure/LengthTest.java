@@ -62,7 +62,7 @@ class LengthTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = ';', value = {"120; 120 mm; 4 3/4 in", "25.4; 25.4 mm; 1 in", "12.7; 12.7 mm; 1/2 in", "1; 1 mm; 1/16 in", "0.2; 0.2 mm; 0 in"})
+    @CsvSource(delimiter = ';', value = {"120; 120 mm; 4 3/4 in", "25.4; 25.4 mm; 1 in", "12.7; 12.7 mm; 1/2 in", "1; 1 mm; 0.039 in", "0.2; 0.2 mm; 0.0079 in", "0; 0 mm; 0 in"})
     void print_bothSystems_hasUnit(double mm, String metric, String us) {
         assertEquals(metric, Length.ofMillimetres(mm).print(UnitSystem.METRIC));
         assertEquals(us, Length.ofMillimetres(mm).print(UnitSystem.US));

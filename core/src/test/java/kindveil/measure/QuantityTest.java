@@ -11,7 +11,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class QuantityTest {
     @ParameterizedTest
-    @CsvSource(delimiter = ';', value = {"0.3; 0.3 ml; 1/8 tsp", "1.2; 1.2 ml; 1/4 tsp", "2; 2 ml; 1/2 tsp", "4.93; 4.9 ml; 1 1/4 tsp",
+    @CsvSource(delimiter = ';', value = {"0.3; 0.3 ml; 1/8 tsp", "0.05; 0.05 ml; 1 drop", "0.2; 0.2 ml; 4 drops", "1.2; 1.2 ml; 1/4 tsp", "2; 2 ml; 1/2 tsp", "4.93; 4.9 ml; 1 1/4 tsp",
         "12; 12 ml; 2 1/2 tsp", "40; 40 ml; 2 3/4 tbsp", "120; 120 ml; 8 1/4 tbsp", "236.588; 237 ml; 1 cup"})
     void volume_print_spoonsHoldAtLeastTheAmount(double ml, String metric, String us) {
         assertEquals(metric, new Volume(ml).print(UnitSystem.METRIC));

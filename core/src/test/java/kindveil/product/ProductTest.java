@@ -73,8 +73,8 @@ class ProductTest {
         Duration lessWater = wait(own, "pass-1-wet");
         assertTrue(lessWater.compareTo(wet) < 0, "half the water is gone sooner: " + lessWater + " against " + wet);
 
-        List<String> cautions = CautionReading.words(moment(own, "coat").act().step());
-        assertTrue(cautions.size() > CautionReading.words(moment(usual, "coat").act().step()).size(), cautions.toString());
+        java.util.Set<kindveil.product.Hazard> cautions = CautionReading.of(moment(own, "coat").act().step());
+        assertTrue(cautions.size() > CautionReading.of(moment(usual, "coat").act().step()).size(), cautions.toString());
         assertTrue(moment(own, "coat-wash").act().how().contains("lukewarm tea"), moment(own, "coat-wash").act().how());
         assertEquals(Duration.ofMinutes(10), moment(own, "coat-wash").waits().getFirst().times().latest());
 

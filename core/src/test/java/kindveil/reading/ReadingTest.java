@@ -156,4 +156,26 @@ class ReadingTest {
                 .map(Remedies::words).toList().containsAll(List.of("Ground: acrylic paint, dry", "The ground: sealed with clear medium first")));
         assertEquals(List.of(), Remedies.of(way, Briefs.sound()));
     }
+
+    private static java.util.Set<kindveil.product.Hazard> at(String way, java.util.function.UnaryOperator<kindveil.way.Brief> with, String act) {
+        kindveil.way.Way one = kindveil.catalogue.Catalogue.way(way);
+        Trace trace = Trace.of(one.expand(with.apply(kindveil.catalogue.Samples.usual(one))));
+        return trace.moments().stream().filter(moment -> moment.act().key().equals(act)).findFirst().map(moment -> CautionReading.of(moment.act().step(), moment.before())).orElseThrow();
+    }
+
+    /** Where it can hurt, and nowhere else: vapour and gloves at laying, pressing and peeling too; dust where it is made; food and children where they come near. */
+    @Test
+    void cautions_standWhereTheyMatter() {
+        for (String act : new String[] {"bed", "lay", "press", "peel"}) {
+            assertTrue(at("film-release", b -> b, act).containsAll(List.of(kindveil.product.Hazard.FLAMMABLE, kindveil.product.Hazard.SOLVENT_SKIN)), act);
+        }
+        assertTrue(at("gel-lay", b -> b, "lay").isEmpty());
+        assertTrue(at("gel-lay", b -> b, "clean").isEmpty(), "dusting a page makes no dust");
+        assertTrue(at("film-release", b -> b.with(kindveil.bench.Support.METAL), "degrease").contains(kindveil.product.Hazard.DUST));
+        assertTrue(at("block-guide", b -> b, "wet-sand").contains(kindveil.product.Hazard.DUST));
+        assertTrue(at("film-release", b -> b.with(kindveil.bench.Support.FABRIC), "clean").contains(kindveil.product.Hazard.SMALL_CHILD));
+        assertTrue(at("curved-skin", b -> b, "clean").contains(kindveil.product.Hazard.FOOD));
+        assertTrue(at("free-skin", b -> b, "pass-1-wet").contains(kindveil.product.Hazard.MOULD));
+        assertTrue(at("free-skin", b -> b, "mix").contains(kindveil.product.Hazard.SPOILED));
+    }
 }

@@ -176,6 +176,8 @@ document.addEventListener("keydown", (event) => {
     if (undo) {
       send(undo);
     }
+  } else if (/^[a-i]$/.test(event.key) && !event.repeat) {
+    document.querySelector(`[data-sign="${event.key}"]`)?.click();
   } else if (event.key === "m" && !event.repeat) {
     switchSound();
   }

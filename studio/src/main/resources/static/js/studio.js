@@ -1,5 +1,5 @@
 // Pointer, keyboard and clocks of the daylight pages. All state that matters is in the address or on the server.
-import { watchWipes } from "./wipe.js";
+import { keepLast, watchWipes } from "./wipe.js";
 import { watchPoint } from "./point.js";
 import { watchFrame } from "./frame.js";
 import { watchOpaque } from "./opaque.js";
@@ -105,6 +105,13 @@ function start(root) {
   watchMarking(root);
 }
 
+// what is seen stays until its answer has come
+function beforeAnswer(event) {
+  if (event.detail.target?.id === "page") {
+    keepLast(event.detail.target);
+  }
+}
+
 // the place in the sentence is kept when its answer has come
 function comeBack(event) {
   if (event.detail.target?.id === "page") {
@@ -122,6 +129,7 @@ function signed(event) {
 
 document.addEventListener("htmx:configRequest", signed);
 document.addEventListener("keydown", stateKeys);
+document.addEventListener("htmx:beforeSwap", beforeAnswer);
 document.addEventListener("htmx:afterSettle", comeBack);
 document.addEventListener("htmx:load", (event) => start(event.target));
 setInterval(tick, 5000);

@@ -27,7 +27,30 @@ function move(wipe, cut) {
   remember("cut", bounded);
 }
 
+let last = "";
+
+// what was seen a moment ago stays, faintly, until the new look has come
+export function keepLast(page) {
+  const seen = page.querySelector("[data-look] .picture image[aria-hidden]") ?? page.querySelector("[data-look] .picture image:last-of-type");
+  last = seen?.getAttribute("href") ?? "";
+}
+
+function lastUnder(root) {
+  const images = root.querySelectorAll("[data-look] .picture image");
+  if (!last || !images.length) {
+    return;
+  }
+  const under = images[0].cloneNode(false);
+  under.setAttribute("href", last);
+  under.setAttribute("opacity", "0.35");
+  under.setAttribute("aria-hidden", "true");
+  images[0].before(under);
+  images[images.length - 1].addEventListener("load", () => under.remove(), { once: true });
+  last = "";
+}
+
 export function watchWipes(root) {
+  lastUnder(root);
   for (const wipe of root.querySelectorAll("[data-wipe]")) {
     const grip = wipe.querySelector("[data-grip]");
     const svg = wipe.querySelector("svg");

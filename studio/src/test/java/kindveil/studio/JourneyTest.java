@@ -170,11 +170,11 @@ class JourneyTest {
         assertThat(page.locator("#act")).hasText("Set out the print");
         hold("Trim the print");
         hold("Dust the support");
-        hold("Seal edges and back of the wood");
+        hold("Look at edges and back of the wood");
         hold("Coat where the print will lie");
         press("u");
         page.keyboard().up("u");
-        assertThat(page.locator("#act")).hasText("Seal edges and back of the wood");
+        assertThat(page.locator("#act")).hasText("Look at edges and back of the wood");
         hold("Coat where the print will lie");
         assertThat(page.locator(".warn")).containsText("Acrylic binder");
         hold("Lay the print, face down");

@@ -56,7 +56,7 @@ public final class OpenBrowser implements ParameterResolver, AfterEachCallback {
         page.onPageError(error -> complaints.add("script: " + error));
         page.onConsoleMessage(message -> {
             if (message.type().equals("error") && !message.text().contains("the server responded with a status of 4")) {
-                complaints.add("console: " + message.text());
+                complaints.add("console: " + message.text() + " " + message.location());
             }
         });
         page.onRequest(request -> {

@@ -6,11 +6,13 @@ import java.util.Objects;
 import java.util.UUID;
 import kindveil.light.Colour;
 import kindveil.making.Deed;
+import kindveil.making.Sign;
 import kindveil.measure.Length;
 import kindveil.studio.store.form.DesignForm;
 import kindveil.studio.store.form.JudgedForm;
 import kindveil.studio.store.form.PlanForm;
 import kindveil.studio.store.form.ProductForm;
+import kindveil.studio.store.form.SupportForm;
 import kindveil.studio.store.form.Vocabulary;
 import kindveil.studio.work.log.LogEntry;
 import kindveil.studio.work.making.StoredMaking;
@@ -48,18 +50,18 @@ record ArchiveForm(String format, int version, Instant written, List<PieceForm> 
         pictures = Objects.requireNonNullElse(pictures, List.of());
     }
 
-    record PieceForm(UUID id, String title, Instant created, String support, String ground, double[] groundColour, @Nullable UUID groundPicture, @Nullable Long pageWidth, @Nullable Long pageHeight,
+    record PieceForm(UUID id, String title, Instant created, String support, @Nullable SupportForm ownSupport, String ground, double[] groundColour, @Nullable UUID groundPicture, @Nullable Long pageWidth, @Nullable Long pageHeight,
             List<VeilForm> veils) {
         static PieceForm of(Piece piece) {
             Basis basis = piece.basis();
-            return new PieceForm(piece.id(), piece.title(), piece.created(), Vocabulary.SUPPORT.of(basis.base().support()), Vocabulary.GROUND.of(basis.base().ground()),
+            return new PieceForm(piece.id(), piece.title(), piece.created(), basis.base().support().id(), SupportForm.own(basis.base().support()), Vocabulary.GROUND.of(basis.base().ground()),
                     new double[] {basis.colour().red(), basis.colour().green(), basis.colour().blue()}, basis.photographId(), basis.page().map(page -> page.width().nanometres()).orElse(null),
                     basis.page().map(page -> page.height().nanometres()).orElse(null), piece.veils().stream().map(VeilForm::of).toList());
         }
 
         Piece piece() {
             Page page = pageWidth == null || pageHeight == null ? null : new Page(new Length(pageWidth), new Length(pageHeight));
-            Basis basis = new Basis(new Base(Vocabulary.SUPPORT.read(support), Vocabulary.GROUND.read(ground)), new Colour(groundColour[0], groundColour[1], groundColour[2]), groundPicture, page);
+            Basis basis = new Basis(new Base(SupportForm.read(support, ownSupport), Vocabulary.GROUND.read(ground)), new Colour(groundColour[0], groundColour[1], groundColour[2]), groundPicture, page);
             return new Piece(id, 0, title, created, basis, veils.stream().map(VeilForm::veil).toList(), 0);
         }
     }
@@ -74,14 +76,19 @@ record ArchiveForm(String format, int version, Instant written, List<PieceForm> 
         }
     }
 
-    record MakingForm(UUID id, UUID piece, Instant begun, PlanForm plan, List<DeedForm> deeds, boolean laidAside) {
+    record MakingForm(UUID id, UUID piece, Instant begun, PlanForm plan, List<DeedForm> deeds, List<SignForm> signs, boolean laidAside) {
+        /** An archive from before there were signs has none. */
+        MakingForm {
+            signs = Objects.requireNonNullElse(signs, List.of());
+        }
+
         static MakingForm of(StoredMaking making) {
-            return new MakingForm(making.id(), making.piece(), making.begun(), PlanForm.of(making.plan()), making.told().stream().map(DeedForm::of).toList(), making.laidAside());
+            return new MakingForm(making.id(), making.piece(), making.begun(), PlanForm.of(making.plan()), making.told().stream().map(DeedForm::of).toList(), making.signs().stream().map(SignForm::of).toList(), making.laidAside());
         }
 
         /** In the air that was told while it was made. */
         StoredMaking making(List<ToldRoom> air) {
-            return new StoredMaking(id, piece, begun, plan.begun(), deeds.stream().map(DeedForm::deed).toList(), air, laidAside);
+            return new StoredMaking(id, piece, begun, plan.begun(), deeds.stream().map(DeedForm::deed).toList(), signs.stream().map(SignForm::sign).toList(), air, laidAside);
         }
     }
 
@@ -92,6 +99,16 @@ record ArchiveForm(String format, int version, Instant written, List<PieceForm> 
 
         ToldDeed deed() {
             return new ToldDeed(new Deed(ActId.parse(act), answer, at, assumed), told, againstAdvice);
+        }
+    }
+
+    record SignForm(String act, String tale, int reply, Instant at) {
+        static SignForm of(Sign sign) {
+            return new SignForm(sign.act().toString(), Vocabulary.TELL_TALE.of(sign.tale()), sign.reply(), sign.at());
+        }
+
+        Sign sign() {
+            return new Sign(ActId.parse(act), Vocabulary.TELL_TALE.read(tale), reply, at);
         }
     }
 
@@ -112,16 +129,16 @@ record ArchiveForm(String format, int version, Instant written, List<PieceForm> 
     }
 
     record OwnedForm(UUID id, String kind, String what, String name, int count, @Nullable Long width, @Nullable Long height, @Nullable Double level, @Nullable Long price, @Nullable String opened,
-            @Nullable ProductForm product) {
+            @Nullable ProductForm product, @Nullable SupportForm support) {
         static OwnedForm of(Owned owned) {
             return new OwnedForm(owned.id(), Vocabulary.OWNED.of(owned.kind()), owned.what(), owned.name(), owned.count(), owned.size() == null ? null : owned.size().width().nanometres(),
                     owned.size() == null ? null : owned.size().height().nanometres(), owned.level(), owned.price(), owned.opened() == null ? null : Objects.toString(owned.opened()),
-                    owned.product() == null ? null : ProductForm.of(owned.product()));
+                    owned.product() == null ? null : ProductForm.of(owned.product()), owned.support() == null ? null : SupportForm.of(owned.support()));
         }
 
         Owned owned() {
             Owned.Size size = width == null || height == null ? null : new Owned.Size(new Length(width), new Length(height));
-            return new Owned(id, Vocabulary.OWNED.read(kind), what, name, count, size, level, price, opened == null ? null : java.time.LocalDate.parse(opened), product == null ? null : product.product());
+            return new Owned(id, Vocabulary.OWNED.read(kind), what, name, count, size, level, price, opened == null ? null : java.time.LocalDate.parse(opened), product == null ? null : product.product(), support == null ? null : support.support());
         }
     }
 

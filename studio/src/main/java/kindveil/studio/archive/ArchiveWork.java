@@ -201,7 +201,7 @@ public class ArchiveWork {
                 renamed.put(form.id(), id);
             }
             StoredMaking making = form.making(file.form().air().stream().map(air -> new ToldRoom(air.at(), air.celsius(), air.percent())).filter(air -> !air.at().isBefore(form.begun())).toList());
-            makings.add(new StoredMaking(id, piece(form.piece()), making.begun(), making.plan(), making.told(), making.rooms(), making.laidAside() || here.isPresent()));
+            makings.add(new StoredMaking(id, piece(form.piece()), making.begun(), making.plan(), making.told(), making.signs(), making.rooms(), making.laidAside() || here.isPresent()));
             return true;
         }
 

@@ -252,11 +252,11 @@ class DemoStudio implements SmartLifecycle {
     }
 
     private StoredMaking fresh(Piece piece, Instant begun) {
-        return new StoredMaking(UUID.randomUUID(), piece.id(), begun, Begun.of(work.plan(piece).sequence()), List.of(), List.of(), false);
+        return new StoredMaking(UUID.randomUUID(), piece.id(), begun, Begun.of(work.plan(piece).sequence()), List.of(), List.of(), List.of(), false);
     }
 
     private StoredMaking kept(StoredMaking fresh, List<ToldDeed> told) {
-        StoredMaking making = new StoredMaking(fresh.id(), fresh.piece(), fresh.begun(), fresh.plan(), told, List.of(), false);
+        StoredMaking making = new StoredMaking(fresh.id(), fresh.piece(), fresh.begun(), fresh.plan(), told, List.of(), List.of(), false);
         makings.add(making);
         return making;
     }

@@ -14,8 +14,8 @@ import kindveil.studio.work.Outdated;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
-import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.HttpRequestMethodNotSupportedException;
 import org.springframework.validation.BindException;
@@ -63,7 +63,7 @@ class Failures {
     }
 
     @ExceptionHandler
-    ModelAndView outdated(OptimisticLockingFailureException e) {
+    ModelAndView outdated(ConcurrencyFailureException e) {
         return page(HttpStatus.CONFLICT, "Changed in the meantime",
                 "Two windows saved the same thing at once; the first was kept. Go back, look at what is stored now, and save again if yours should stand.");
     }
@@ -137,7 +137,7 @@ class Failures {
             return page(HttpStatus.INSUFFICIENT_STORAGE, "There is no room to write it",
                     "The disk is full, or the studio's folder cannot be written to. This change was not kept; everything kept before is safe. Make room and send it once more.");
         }
-        LOG.error("A request failed", e);
+        LOG.error("A request failed: {} {}", request.getMethod(), request.getRequestURI(), e);
         return page(HttpStatus.INTERNAL_SERVER_ERROR, "Something went wrong here",
                 "It is a fault of the program, not yours. What was saved before is safe. Go back and try again; running clocks go on.");
     }

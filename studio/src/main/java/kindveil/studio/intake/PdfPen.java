@@ -12,6 +12,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.zip.Deflater;
 import java.util.zip.DeflaterOutputStream;
+import kindveil.light.Colour;
+import kindveil.light.Srgb;
 import kindveil.measure.Length;
 import kindveil.sheet.PrintSheet.Rect;
 import org.apache.pdfbox.cos.COSName;
@@ -149,6 +151,21 @@ final class PdfPen {
         content.moveTo(points(x1), up(y1));
         content.lineTo(points(x2), up(y2));
         content.stroke();
+    }
+
+    /** What lines are drawn in from now on. */
+    void ink(Colour colour) throws IOException {
+        content.setStrokingColor((float) Srgb.encode(colour.red()), (float) Srgb.encode(colour.green()), (float) Srgb.encode(colour.blue()));
+    }
+
+    /** A closed line through points. */
+    void ring(List<double[]> points, double millimetres) throws IOException {
+        content.setLineWidth(points(millimetres));
+        content.moveTo(points(points.getFirst()[0]), up(points.getFirst()[1]));
+        for (double[] point : points.subList(1, points.size())) {
+            content.lineTo(points(point[0]), up(point[1]));
+        }
+        content.closeAndStroke();
     }
 
     /** Fills a rectangle with a grey of that encoded value, 0 (black) to 1. */

@@ -6,13 +6,17 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.UUID;
+import java.util.function.Function;
 import kindveil.bench.Ground;
 import kindveil.bench.PrintKind;
 import kindveil.bench.Support;
 import kindveil.catalogue.Catalogue;
+import kindveil.measure.Figures;
 import kindveil.measure.Length;
 import kindveil.measure.UnusableValue;
 import kindveil.measure.Words;
@@ -43,9 +47,16 @@ public record PlanFile(String title, Support support, Ground ground, Colour grou
     private static final int LARGEST_BYTES = 200_000;
     private static final int LONGEST_SHOWN = 60;
     private static final JsonMapper JSON = JsonMapper.builder().build();
-    private static final Set<String> PLAN_FIELDS = Set.of("format", "version", "title", "support", "ground", "groundColour", "page", "veils", "acts");
+    private static final Set<String> PLAN_FIELDS = Set.of("format", "version", "title", "support", "ownSupport", "ground", "groundColour", "page", "veils", "acts");
+    private static final Map<String, Figure> OWN_FIGURES = Map.of("weight", new Figure(Support.Told::weight, 5, 20_000, "g/m²"), "uptake", new Figure(Support.Told::uptake, 0, 400, "g/m²"),
+            "stretch", new Figure(Support.Told::stretch, 0, 15, "%"), "texture", new Figure(Support.Told::texture, 0, 2, "mm"), "heatLimit", new Figure(Support.Told::heatLimit, 30, 200, "°C"));
+    private static final Set<String> OWN_FIELDS = Set.of("name", "weight", "uptake", "stretch", "wetStrength", "texture", "heatLimit", "colour");
     private static final Set<String> PAGE_FIELDS = Set.of("width", "height");
     private static final Set<String> VEIL_FIELDS = Set.of("way", "width", "right", "down", "print", "wish", "hand", "choices", "dials", "colours");
+
+    /** One figure of a support of one's own. */
+    private record Figure(Function<Support.Told, @Nullable Double> of, double least, double most, String unit) {
+    }
 
     /** The page or panel. */
     public record Sheet(Length width, Length height) {
@@ -64,7 +75,10 @@ public record PlanFile(String title, Support support, Ground ground, Colour grou
         plan.put("format", FORMAT);
         plan.put("version", VERSION);
         plan.put("title", title);
-        plan.put("support", Words.token(support));
+        plan.put("support", support.like().id());
+        if (support.own()) {
+            plan.put("ownSupport", written(support));
+        }
         plan.put("ground", Words.token(ground));
         plan.put("groundColour", groundColour.toString());
         if (page != null) {
@@ -73,6 +87,21 @@ public record PlanFile(String title, Support support, Ground ground, Colour grou
         plan.put("veils", veils.stream().map(PlanFile::written).toList());
         plan.put("acts", trace.moments().stream().map(PlanFile::written).toList());
         return JSON.writerWithDefaultPrettyPrinter().writeValueAsString(plan);
+    }
+
+    /** What has been measured of it; the rest is as the support it is like. */
+    private static Map<String, Object> written(Support own) {
+        Support.Told told = own.told();
+        Map<String, Object> all = new java.util.LinkedHashMap<>();
+        all.put("name", own.words());
+        OWN_FIGURES.forEach((field, figure) -> Optional.ofNullable(figure.of().apply(told)).ifPresent(value -> all.put(field, value)));
+        if (told.wetStrength() != null) {
+            all.put("wetStrength", Words.token(told.wetStrength()));
+        }
+        if (told.colour() != null) {
+            all.put("colour", told.colour().toString());
+        }
+        return all;
     }
 
     private static Map<String, Object> written(Veil veil) {
@@ -175,7 +204,7 @@ public record PlanFile(String title, Support support, Ground ground, Colour grou
             }
             known(node, PLAN_FIELDS, "");
             String title = text(node, "title", "");
-            Support support = constant(Support.class, node, "support", "", null);
+            Support support = support(node);
             Ground ground = constant(Ground.class, node, "ground", "", null);
             Colour colour = colour(node.get("groundColour"), "groundColour");
             Sheet page = node.has("page") ? page(node.get("page")) : null;
@@ -191,6 +220,40 @@ public record PlanFile(String title, Support support, Ground ground, Colour grou
                 }
             }
             return new PlanFile(title, support, ground, colour, page, veils);
+        }
+
+        private Support support(JsonNode node) {
+            JsonNode value = node.get("support");
+            Support like = Support.find(value == null ? "" : value.asString("")).orElse(null);
+            if (like == null) {
+                wrong("support", value, "one of " + Support.values().stream().map(Support::id).toList());
+            }
+            JsonNode own = node.get("ownSupport");
+            return own == null || like == null ? like : own(own, like);
+        }
+
+        private Support own(JsonNode node, Support like) {
+            known(node, OWN_FIELDS, "ownSupport.");
+            String name = text(node, "name", "ownSupport.");
+            Map<String, Double> figures = new HashMap<>();
+            OWN_FIGURES.forEach((field, figure) -> {
+                JsonNode value = node.get(field);
+                double number = value == null || !value.isNumber() ? Double.NaN : value.asDouble(Double.NaN);
+                if (value != null && !(number >= figure.least() && number <= figure.most())) {
+                    wrong("ownSupport." + field, value, "%s to %s, in %s".formatted(Figures.plain(figure.least()), Figures.plain(figure.most()), figure.unit()));
+                } else if (value != null) {
+                    figures.put(field, number);
+                }
+            });
+            Support.WetStrength strength = node.has("wetStrength") ? constant(Support.WetStrength.class, node, "wetStrength", "ownSupport.", null) : null;
+            Colour colour = node.has("colour") ? colour(node.get("colour"), "ownSupport.colour") : null;
+            Support.Told told = new Support.Told(figures.get("weight"), figures.get("uptake"), figures.get("stretch"), strength, figures.get("texture"), figures.get("heatLimit"), colour);
+            try {
+                return problems.isEmpty() ? like.own(UUID.randomUUID().toString(), name, told) : like;
+            } catch (UnusableValue unusable) {
+                problems.add("ownSupport: " + unusable.getMessage());
+                return like;
+            }
         }
 
         private @Nullable Sheet page(JsonNode node) {

@@ -11,7 +11,10 @@ import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDateTime;
+import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.time.format.DateTimeParseException;
 import java.time.temporal.ChronoUnit;
@@ -36,6 +39,8 @@ public record Backups(Path folder) {
     private static final DateTimeFormatter MINUTE = DateTimeFormatter.ofPattern("yyyyMMdd-HHmmss");
     private static final String BEGINS = "studio-";
     private static final String ENDS = ".zip";
+    private static final String PART = ".part";
+    private static final Duration CUT_OFF = Duration.ofHours(1);
 
     /** One of them. @param bytes its size */
     public record Backup(Path file, LocalDateTime made, long bytes) {
@@ -83,6 +88,7 @@ public record Backups(Path folder) {
                 Files.createDirectories(folder);
                 StudioFolder.ownersAlone(folder);
             }
+            clearParts(now.minus(CUT_OFF).atZone(ZoneId.systemDefault()).toInstant());
             Path file = folder.resolve(BEGINS + MINUTE.format(now.truncatedTo(ChronoUnit.SECONDS)) + ENDS);
             write(store, file);
             Set<LocalDateTime> staying = Retention.staying(all().stream().map(Backup::made).toList());
@@ -97,9 +103,20 @@ public record Backups(Path folder) {
         }
     }
 
+    /** A part that was cut off, by a kill or a full disk, is nobody's any more once it has stood still for an hour. */
+    private void clearParts(Instant still) throws IOException {
+        try (Stream<Path> lying = Files.list(folder)) {
+            for (Path part : lying.filter(path -> path.getFileName().toString().startsWith(BEGINS) && path.getFileName().toString().endsWith(ENDS + PART)).toList()) {
+                if (Files.getLastModifiedTime(part).toInstant().isBefore(still)) {
+                    Files.deleteIfExists(part);
+                }
+            }
+        }
+    }
+
     /** Writes an open store into a file that is there only when it is whole. */
     static void write(Connection store, Path file) {
-        Path part = file.resolveSibling(file.getFileName() + ".part");
+        Path part = file.resolveSibling(file.getFileName() + PART);
         try {
             String before = counted(store);
             try (Statement statement = store.createStatement()) {

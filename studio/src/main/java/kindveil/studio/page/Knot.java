@@ -1,8 +1,10 @@
 package kindveil.studio.page;
 
 import kindveil.bench.Step;
+import java.time.Duration;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import kindveil.measure.Figures;
 import kindveil.measure.Span;
@@ -32,21 +34,21 @@ public record Knot(String title, String how, String hands, String clock, String 
         return KNOTTED + thread;
     }
 
-    public static Knot of(TimeReading.Entry entry, String amount) {
+    public static Knot of(TimeReading.Entry entry, String amount, Say say) {
         Trace.Wait leading = entry.waits().stream().filter(w -> !w.times().advised().isZero()).max(Comparator.comparing(Trace.Wait::advisedEnd)).orElse(null);
         boolean closes = entry.waits().stream().anyMatch(w -> w.times().latest() != null);
         Trace.Wait shown = entry.waits().stream().filter(w -> w.times().latest() != null).findFirst().orElse(leading);
         boolean toolOnly = shown != null && entry.act().step() instanceof Step.WashUp;
         int thread = (int) Math.min(LONGEST_THREAD, Math.round(Math.sqrt(Span.inMinutes(entry.pause())) * 4));
-        return new Knot(entry.act().title(), entry.act().how(), Span.words(entry.act().handsOn()), Span.words(entry.start()), shown == null ? "" : wait(shown),
-                shown == null || toolOnly ? "" : shown.window().why(), thread, closes, amount, String.join(" ", CautionReading.words(entry.act().step())),
-                entry.act().answers().stream().filter(a -> a.effect() instanceof Answer.Effect.Rescue).map(a -> a.words() + ": " + a.meaning()).toList());
+        return new Knot(say.it(entry.act().title()), say.it(entry.act().how()), Span.words(entry.act().handsOn()), Span.words(entry.start()), shown == null ? "" : wait(shown),
+                shown == null || toolOnly ? "" : say.it(shown.window().why()), thread, closes, amount, say.it(String.join(" ", CautionReading.words(entry.act().step(), entry.before()))),
+                entry.act().answers().stream().filter(a -> a.effect() instanceof Answer.Effect.Rescue).map(a -> say.it(a.words() + ": " + a.meaning())).toList());
     }
 
     private static String wait(Trace.Wait wait) {
         return switch (wait.window()) {
             case Window.Open open when open.bed() == null -> "before %s are over".formatted(Span.atMost(wait.times().latest()));
-            case Window.Open open -> "within %s, closing from %s".formatted(Span.atMost(wait.times().latest()), Span.atMost(wait.times().closing()));
+            case Window.Open open -> "within %s, closing from %s".formatted(Span.atMost(wait.times().latest()), Span.atMost(early(wait.times().closing())));
             case Window.Dwell dwell -> "between %s and %s".formatted(Span.atLeast(wait.times().earliest()), Span.atMost(wait.times().latest()));
             case Window.Soak soak when soak.most() != null -> "between %s and %s".formatted(Span.atLeast(wait.times().earliest()), Span.atMost(wait.times().latest()));
             case Window.Soak soak -> "after %s".formatted(Span.atLeast(wait.times().earliest()));
@@ -66,10 +68,28 @@ public record Knot(String title, String how, String hands, String clock, String 
         return times.elapsed().map(Span::words).orElseGet(() -> "no end in this room’s air (%s)".formatted(times.never().getFirst().title().toLowerCase(java.util.Locale.ROOT)));
     }
 
+    /** When it is nearly too late is no matter of seconds: told to the half minute, never later. */
+    private static Duration early(Duration closing) {
+        long half = Duration.ofSeconds(30).toMillis();
+        return closing.compareTo(Span.minutes(2)) < 0 ? closing : Duration.ofMillis(closing.toMillis() / half * half);
+    }
+
     /** Whether it will hold, and what waiting would give. @param begun when, in a word */
     public static String holds(HoldReading hold, String begun, Say say) {
-        String now = "Holds with %s, begun %s".formatted(say.percent(hold.chance()), begun);
-        return hold.waiting() == null ? now + "." : "%s; with %s after %s more.".formatted(now, say.percent(hold.then()), Span.words(hold.waiting()));
+        String now = "%s with %s, begun %s".formatted(hold.of() == HoldReading.Of.HOLDING ? "Holds" : "Comes over whole", say.percent(hold.chance()), begun);
+        String told = hold.waiting() == null ? now + "." : "%s; with %s.".formatted(now, waited(hold, say));
+        return hold.practised().isEmpty() ? told : told + " As practised: " + practised(hold, say) + ".";
+    }
+
+    /** Where the waits that practitioners name stand on this bed's curve. */
+    public static String practised(HoldReading hold, Say say) {
+        HoldReading.Waited first = hold.practised().getFirst();
+        return hold.practised().stream().map(waited -> "%s%s %s".formatted(Span.words(waited.since()), waited == first ? " after laying" : "", say.percent(waited.chance()))).collect(Collectors.joining(", "));
+    }
+
+    /** What waiting would give. */
+    public static String waited(HoldReading hold, Say say) {
+        return "%s after %s more".formatted(say.percent(hold.then()), Span.words(hold.waiting()));
     }
 
     /** How strong the spirit in a mix is, where there is any: a strong bottle is not a strong mix. */
@@ -84,7 +104,7 @@ public record Knot(String title, String how, String hands, String clock, String 
 
     /** What an act takes or mixes, in the artist's measures. */
     public static String amount(AmountReading amounts, ActId act, Say say) {
-        return Stream.concat(amounts.forAct(act).stream().map(p -> "%s of %s, %s µm wet".formatted(say.both(p.volume()), p.product().words(), Figures.rounded(p.micrometres(), 0))),
+        return Stream.concat(amounts.forAct(act).stream().map(p -> "%s of %s, %s wet".formatted(say.both(p.volume()), p.product().words(), say.film(p.micrometres()))),
                 amounts.batch(act).stream().map(b -> String.join(", ", b.shares().stream().map(s -> say.both(s.volume()) + " of " + s.words()).toList()) + strength(b) + left(b, say))).findFirst().orElse("");
     }
 }

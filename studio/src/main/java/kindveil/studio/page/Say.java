@@ -15,6 +15,7 @@ import kindveil.measure.Area;
 import kindveil.measure.Figures;
 import kindveil.measure.Length;
 import kindveil.measure.Span;
+import kindveil.measure.Spoken;
 import kindveil.measure.UnitSystem;
 import kindveil.measure.Volume;
 import kindveil.studio.work.room.Rooms;
@@ -94,6 +95,26 @@ public class Say {
 
     private UnitSystem others() {
         return units() == UnitSystem.METRIC ? UnitSystem.US : UnitSystem.METRIC;
+    }
+
+    /** A sentence with its measures in the studio's own. */
+    public String it(String sentence) {
+        return Spoken.in(units(), sentence);
+    }
+
+    /** A size to begin with: round in either measure. */
+    public String usual(double millimetres, double inches) {
+        return one(units() == UnitSystem.US ? Length.ofInches(inches) : Length.ofMillimetres(millimetres));
+    }
+
+    /** The measures it speaks in. */
+    public UnitSystem measure() {
+        return units();
+    }
+
+    /** A coat's thickness. */
+    public String film(double micrometres) {
+        return it(Figures.rounded(micrometres, 0) + " µm");
     }
 
     /** In the studio's measure, the other in brackets. */

@@ -101,7 +101,7 @@ class FormsMigration implements JavaMigration {
                 if (seq == 0) {
                     Basis basis = FirstForm.basis(text);
                     Colour c = basis.colour();
-                    update(connection, "update piece set support = ?, ground = ?, ground_red = ?, ground_green = ?, ground_blue = ? where id = ?", Vocabulary.SUPPORT.of(basis.base().support()),
+                    update(connection, "update piece set support = ?, ground = ?, ground_red = ?, ground_green = ?, ground_blue = ? where id = ?", basis.base().support().id(),
                             Vocabulary.GROUND.of(basis.base().ground()), c.red(), c.green(), c.blue(), piece);
                 }
                 update(connection, "update veil set design_json = ? where piece_id = ? and seq = ?", Json.write(DesignForm.of(design)), piece, seq);

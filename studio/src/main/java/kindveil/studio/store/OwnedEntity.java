@@ -11,6 +11,7 @@ import kindveil.measure.Length;
 import kindveil.product.Product;
 import kindveil.studio.store.form.Json;
 import kindveil.studio.store.form.ProductForm;
+import kindveil.studio.store.form.SupportForm;
 import kindveil.studio.store.form.Vocabulary;
 import kindveil.studio.work.shelf.Owned;
 import org.jspecify.annotations.Nullable;
@@ -35,6 +36,9 @@ class OwnedEntity {
     @Column(name = "product_json")
     @Nullable String product;
 
+    @Column(name = "support_json")
+    @Nullable String support;
+
     void take(Owned o) {
         kind = Vocabulary.OWNED.of(o.kind());
         what = o.what();
@@ -46,12 +50,13 @@ class OwnedEntity {
         price = o.price();
         opened = o.opened();
         product = o.product() == null ? null : Json.write(ProductForm.of(o.product()));
+        support = o.support() == null ? null : Json.write(SupportForm.of(o.support()));
     }
 
     /** {@link kindveil.studio.store.form.Unreadable} where it cannot be read. */
     Owned owned() {
         return Json.guarded(() -> new Owned(id, Vocabulary.OWNED.read(kind), what, name, amount, width == null || height == null ? null : new Owned.Size(new Length(width), new Length(height)),
-                level, price, opened, read(product)));
+                level, price, opened, read(product), support == null ? null : Json.read(support, SupportForm.class).support()));
     }
 
     private static @Nullable Product read(@Nullable String text) {

@@ -20,6 +20,7 @@ import kindveil.light.Colour;
 import kindveil.measure.Length;
 import kindveil.studio.store.form.DesignForm;
 import kindveil.studio.store.form.Json;
+import kindveil.studio.store.form.SupportForm;
 import kindveil.studio.store.form.Unreadable;
 import kindveil.studio.store.form.Vocabulary;
 import kindveil.studio.work.piece.Basis;
@@ -42,6 +43,9 @@ class PieceEntity {
     @Nullable UUID groundPicture;
     /** Null where it could not be brought over from an earlier form. */
     @Nullable String support;
+    /** Null for a built-in one. */
+    @Column(name = "own_support_json")
+    @Nullable String ownSupport;
     @Nullable String ground;
     @Column(name = "ground_red")
     @Nullable Double red;
@@ -90,7 +94,9 @@ class PieceEntity {
         title = piece.title();
         Basis basis = piece.basis();
         groundPicture = basis.photographId();
-        support = Vocabulary.SUPPORT.of(basis.base().support());
+        support = basis.base().support().id();
+        SupportForm own = SupportForm.own(basis.base().support());
+        ownSupport = own == null ? null : Json.write(own);
         ground = Vocabulary.GROUND.of(basis.base().ground());
         red = basis.colour().red();
         green = basis.colour().green();
@@ -106,7 +112,7 @@ class PieceEntity {
         if (support == null || ground == null || red == null || green == null || blue == null) {
             throw new Unreadable("It was never brought over from an earlier form.");
         }
-        return Json.guarded(() -> new Piece(id, version, title, created, new Basis(new Base(Vocabulary.SUPPORT.read(support), Vocabulary.GROUND.read(ground)), new Colour(red, green, blue), groundPicture, page()),
+        return Json.guarded(() -> new Piece(id, version, title, created, new Basis(new Base(SupportForm.read(support, ownSupport == null ? null : Json.read(ownSupport, SupportForm.class)), Vocabulary.GROUND.read(ground)), new Colour(red, green, blue), groundPicture, page()),
                 veils.stream().map(VeilRow::veil).toList(), 0));
     }
 

@@ -11,6 +11,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import kindveil.making.Begun;
 import kindveil.making.Making;
+import kindveil.making.Sign;
 import kindveil.studio.store.form.Json;
 import kindveil.studio.store.form.PlanForm;
 import kindveil.studio.work.Damaged;
@@ -23,6 +24,7 @@ import kindveil.studio.work.making.StoredMaking;
 import kindveil.studio.work.making.ToldDeed;
 import kindveil.studio.work.room.Rooms;
 import kindveil.studio.work.room.ToldRoom;
+import kindveil.way.ActId;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -39,7 +41,7 @@ class StoredMakings implements Makings {
 
     @Override
     public Optional<StoredMaking> find(UUID id) {
-        return SetApart.one(entities.find(MakingEntity.class, id), "making", id, e -> making(e, told(List.of(id)).getOrDefault(id, List.of()), rooms.since(e.begun)));
+        return SetApart.one(entities.find(MakingEntity.class, id), "making", id, e -> making(e, told(List.of(id)).getOrDefault(id, List.of()), signs(List.of(id)).getOrDefault(id, List.of()), rooms.since(e.begun)));
     }
 
     @Override
@@ -63,8 +65,9 @@ class StoredMakings implements Makings {
             return new Kept<>(List.of(), List.of());
         }
         Map<UUID, List<ToldDeed>> told = told(open.stream().map(e -> e.id).toList());
+        Map<UUID, List<SignEntity>> signs = signs(open.stream().map(e -> e.id).toList());
         List<ToldRoom> air = rooms.since(open.getFirst().begun);
-        return SetApart.of(open, e -> making(e, told.getOrDefault(e.id, List.of()), since(air, e.begun)), (e, wrong) -> new Damaged("A making", e.id, wrong));
+        return SetApart.of(open, e -> making(e, told.getOrDefault(e.id, List.of()), signs.getOrDefault(e.id, List.of()), since(air, e.begun)), (e, wrong) -> new Damaged("A making", e.id, wrong));
     }
 
     /** The last told before a moment, and all after it. */
@@ -81,13 +84,17 @@ class StoredMakings implements Makings {
         return Json.guarded(form::begun);
     }
 
-    private static StoredMaking making(MakingEntity e, List<ToldDeed> told, List<ToldRoom> air) {
-        return new StoredMaking(e.id, e.piece, e.begun, plan(e), told, air, e.laidAside);
+    private static StoredMaking making(MakingEntity e, List<ToldDeed> told, List<SignEntity> signs, List<ToldRoom> air) {
+        return new StoredMaking(e.id, e.piece, e.begun, plan(e), told, Json.guarded(() -> signs.stream().map(SignEntity::sign).toList()), air, e.laidAside);
     }
 
     private Map<UUID, List<ToldDeed>> told(List<UUID> makings) {
         return entities.createQuery("select d from DeedEntity d where d.key.making in :makings order by d.key.making, d.key.seq", DeedEntity.class).setParameter("makings", makings)
                 .getResultStream().collect(Collectors.groupingBy(d -> d.key.making(), Collectors.mapping(DeedEntity::told, Collectors.toList())));
+    }
+
+    private Map<UUID, List<SignEntity>> signs(List<UUID> makings) {
+        return entities.createQuery("select s from SignEntity s where s.making in :makings order by s.seen", SignEntity.class).setParameter("makings", makings).getResultStream().collect(Collectors.groupingBy(s -> s.making));
     }
 
     @Override
@@ -103,6 +110,7 @@ class StoredMakings implements Makings {
         for (int i = 0; i < making.told().size(); i++) {
             entities.persist(DeedEntity.of(making.id(), i, making.told().get(i)));
         }
+        making.signs().forEach(sign -> entities.persist(SignEntity.of(making.id(), sign)));
     }
 
     @Override
@@ -115,10 +123,22 @@ class StoredMakings implements Makings {
     }
 
     @Override
-    public void takeBack(UUID making, int seq, Making after) {
+    public void takeBack(UUID making, int seq, ActId signs, Making after) {
         MakingEntity e = requireNext(making, seq + 1);
         entities.remove(entities.find(DeedEntity.class, new DeedEntity.Key(making, seq)));
+        unsign(making, signs);
         e.stands(after);
+    }
+
+    private void unsign(UUID making, ActId act) {
+        entities.createQuery("delete from SignEntity s where s.making = :making and s.part = :part and s.act = :act").setParameter("making", making).setParameter("part", act.part()).setParameter("act", act.key()).executeUpdate();
+    }
+
+    @Override
+    public void sign(UUID making, int seq, ActId act, List<Sign> signs) {
+        requireNext(making, seq);
+        unsign(making, act);
+        signs.forEach(sign -> entities.persist(SignEntity.of(making, sign)));
     }
 
     @Override

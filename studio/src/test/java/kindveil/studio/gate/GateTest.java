@@ -67,9 +67,11 @@ class GateTest {
                 .flatMap(mapping -> mapping.getHandlerMethods().keySet().stream())
                 .filter(info -> info.getMethodsCondition().getMethods().contains(RequestMethod.POST)).flatMap(info -> info.getPatternValues().stream()).toList();
         assertTrue(sent.size() > 40, sent.toString());
+        kindveil.bench.Support silk = kindveil.bench.Support.FABRIC.own(UUID.randomUUID().toString(), "silk", kindveil.bench.Support.Told.NOTHING);
+        studio.bean(kindveil.studio.work.shelf.Supports.class).keep(silk);
         Web web = new Web(studio.address());
         for (String pattern : sent) {
-            String path = pattern.replace("/bench/{id}", "/bench/" + making).replace("{id}", piece.id().toString()).replace("{veil}", "1").replace("{index}", "0")
+            String path = pattern.replace("/bench/{id}", "/bench/" + making).replace("/supports/{id}", "/supports/" + silk.id()).replace("{id}", piece.id().toString()).replace("{veil}", "1").replace("{index}", "0")
                     .replace("{entry}", UUID.randomUUID().toString()).replace("{kind}", "good-toner").replace("{job}", "1");
             Web.Answer answer = web.get(path);
             assertEquals(200, answer.status(), path + " ended at " + answer.path());

@@ -174,7 +174,7 @@ final class Stranger {
     }
 
     /** Things to be asked of: a piece of two veils, a making of it, a note, gathered. */
-    record Table(Piece piece, UUID making, UUID entry) {
+    record Table(Piece piece, UUID making, UUID entry, String support) {
     }
 
     Table laid() {
@@ -187,7 +187,9 @@ final class Stranger {
         post("/pieces/" + piece.id() + "/notes", Map.of("once", UUID.randomUUID().toString(), "verdict", "NEARLY"));
         UUID entry = studio.bean(kindveil.studio.work.log.LogWork.class).ofPiece(piece.id()).getFirst().id();
         post("/sheets/gather", Map.of("piece", piece.id().toString(), "veil", "1"));
-        return new Table(pieces.get(piece.id()), begun, entry);
+        kindveil.bench.Support silk = kindveil.bench.Support.FABRIC.own(UUID.randomUUID().toString(), "silk", kindveil.bench.Support.Told.NOTHING);
+        studio.bean(kindveil.studio.work.shelf.Supports.class).keep(silk);
+        return new Table(pieces.get(piece.id()), begun, entry, silk.id());
     }
 
     /** Fields as a form of one of the pages would send them to a door. */
@@ -209,7 +211,7 @@ final class Stranger {
         }
         for (String field : door.fields) {
             form.putIfAbsent(field, field.equals("version") ? "0" : field.equals("once") ? UUID.randomUUID().toString() : field.equals("piece") ? table.piece.id().toString()
-                    : field.equals("again") || field.equals("entry") ? table.entry.toString() : field.equals("print") ? "GOOD_TONER" : field.equals("support") ? "BIRCH_PANEL"
+                    : field.equals("again") || field.equals("entry") ? table.entry.toString() : field.equals("print") ? "GOOD_TONER" : field.equals("support") ? "birch-panel"
                     : field.equals("ground") ? "RAW" : field.equals("wish") ? "SOFT" : USUAL.getOrDefault(field, "1"));
         }
         form.replace("title", "", "Oar");
@@ -218,7 +220,7 @@ final class Stranger {
 
     private List<String> pages(Table table) {
         String base = "/pieces/" + table.piece.id();
-        List<String> pages = new ArrayList<>(List.of("/pieces", "/room", "/sheets", "/sheets/good-toner/printer", "/bench/" + table.making));
+        List<String> pages = new ArrayList<>(List.of("/pieces", "/room", "/sheets", "/sheets/good-toner/printer", "/bench/" + table.making, "/supports/" + table.support));
         for (String of : List.of(base, base + "/veils/2")) {
             for (String page : List.of("source", "source/frame", "source/opaque", "build", "print", "make", "finish", "notes")) {
                 pages.add(of + "/" + page);
@@ -249,7 +251,7 @@ final class Stranger {
         Map<String, String> values = new LinkedHashMap<>();
         for (String name : door.inPath) {
             values.put(name, switch (name) {
-                case "id" -> door.pattern.startsWith("/bench") ? table.making.toString() : door.pattern.startsWith("/pictures") ? table.piece.picture().toString() : table.piece.id().toString();
+                case "id" -> door.pattern.startsWith("/bench") ? table.making.toString() : door.pattern.startsWith("/supports") ? table.support : door.pattern.startsWith("/pictures") ? table.piece.picture().toString() : table.piece.id().toString();
                 case "entry" -> table.entry.toString();
                 case "key" -> "gel-lay";
                 case "kind" -> "good-toner";

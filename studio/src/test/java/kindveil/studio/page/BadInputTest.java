@@ -91,12 +91,12 @@ class BadInputTest {
 
     @Test
     void build_outsideItsChoicesOrRanges_namesEachOne() {
-        Web.Answer answer = web.post("/pieces/" + piece.id() + "/build", Map.of("version", "0", "support", "GLASS", "ground", "RAW", "wish", "CLEAN", "print", "GOOD_TONER",
+        Web.Answer answer = web.post("/pieces/" + piece.id() + "/build", Map.of("version", "0", "support", "glass", "ground", "RAW", "wish", "CLEAN", "print", "GOOD_TONER",
                 "colour", "blue", "dial.bed", "7,77 km"));
         assertEquals(422, answer.status());
-        assertTrue(answer.words().contains("Support: “GLASS”") && answer.words().contains("Ground colour: “blue” cannot be used. Expected a colour written #rrggbb")
+        assertTrue(answer.words().contains("Support: “glass”") && answer.words().contains("Ground colour: “blue” cannot be used. Expected a colour written #rrggbb")
                 && answer.words().contains("Wet thickness of the bed"), answer.words());
-        Web.Answer thick = web.post("/pieces/" + piece.id() + "/build", Map.of("version", "0", "support", "BIRCH_PANEL", "ground", "RAW", "wish", "CLEAN", "print", "GOOD_TONER",
+        Web.Answer thick = web.post("/pieces/" + piece.id() + "/build", Map.of("version", "0", "support", "birch-panel", "ground", "RAW", "wish", "CLEAN", "print", "GOOD_TONER",
                 "colour", "#aabbcc", "dial.bed", "900"));
         assertTrue(thick.words().contains("Wet thickness of the bed: “900 µm” cannot be used. Expected 30 to 250 µm"), thick.words());
         assertEquals(400, web.get("/pieces/" + piece.id() + "/build?pass=99").status());
@@ -123,7 +123,7 @@ class BadInputTest {
         for (kindveil.way.Way way : kindveil.catalogue.Catalogue.overAndUnder().stream().filter(one -> !one.card().bringsPicture()).toList()) {
             Web.Answer build = web.get("/pieces/" + piece.id() + "/build");
             assertEquals(1, build.text().split("value=\"" + way.key() + "\"", -1).length - 1, "offered to be laid over, not in its place: " + way.key());
-            Web.Answer refused = web.post("/pieces/" + piece.id() + "/build", Map.of("version", String.valueOf(pieces.get(piece.id()).version()), "way", way.key(), "support", "BIRCH_PANEL", "ground", "RAW",
+            Web.Answer refused = web.post("/pieces/" + piece.id() + "/build", Map.of("version", String.valueOf(pieces.get(piece.id()).version()), "way", way.key(), "support", "birch-panel", "ground", "RAW",
                     "colour", "#ffffff", "wish", "CLEAN"));
             assertEquals(422, refused.status(), way.key());
             assertTrue(refused.words().contains("one that brings a picture, since this is the piece's only one") && refused.words().contains("Lay another over it"), refused.words());

@@ -137,4 +137,41 @@ class BenchPageTest {
         studio.clock().turnTo(Duration.ZERO);
         assertEquals(200, web.get(bench).status());
     }
+
+    private String chance() {
+        return web.get(bench).words().replaceAll("(?s).*will it hold, rubbed now\\? (\\d+ %).*", "$1");
+    }
+
+    private Web.Answer felt(String seq, String tale, int reply) {
+        return web.post(bench + "/sign", Map.of("seq", seq, "tale", tale, "reply", String.valueOf(reply)));
+    }
+
+    /** Its back is felt while it dries: the chance moves at once, a change of mind replaces it, the same again takes it back; what is no reply is refused. */
+    @Test
+    void felt_movesTheChance_andCanBeTakenBack() {
+        web.post(bench + "/start-at", Map.of("seq", "0", "act", "pass-1-wet", "ago", "40"));
+        String seq = String.valueOf(told());
+        String before = chance();
+        assertTrue(before.matches("\\d+ %"), before);
+        assertEquals(200, felt(seq, "BACK", 0).status());
+        String cool = chance();
+        assertTrue(web.get(bench).words().contains(before + " before anything was seen"));
+        felt(seq, "BACK", 1);
+        String warm = chance();
+        assertTrue(figure(cool) < figure(before) && figure(before) < figure(warm), cool + " " + before + " " + warm);
+        felt(seq, "CORNER", 0);
+        assertTrue(figure(chance()) < figure(warm), "two signs weigh together");
+        felt(seq, "CORNER", 0);
+        assertEquals(warm, chance());
+        felt(seq, "BACK", 1);
+        assertEquals(before, chance());
+        assertEquals(422, felt(seq, "BACK", 2).status());
+        assertEquals(422, felt(seq, "PLATE", 0).status(), "no plate lies here");
+        assertEquals(before, chance());
+        assertTrue(felt("0", "BACK", 0).words().contains("already noted"), "a page that has not seen the last deeds");
+    }
+
+    private static int figure(String percent) {
+        return Integer.parseInt(percent.replace(" %", ""));
+    }
 }

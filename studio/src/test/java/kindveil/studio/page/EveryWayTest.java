@@ -17,6 +17,7 @@ import kindveil.studio.work.log.Log;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.way.Way;
+import kindveil.studio.work.shelf.Supports;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -28,8 +29,10 @@ class EveryWayTest {
     private final Web web;
     private final PieceWork pieces;
     private final Log log;
+    private final Supports supports;
 
-    EveryWayTest(Studio studio, PieceWork pieces, Log log) {
+    EveryWayTest(Studio studio, PieceWork pieces, Log log, Supports supports) {
+        this.supports = supports;
         this.web = new Web(studio.address());
         this.pieces = pieces;
         this.log = log;
@@ -52,7 +55,7 @@ class EveryWayTest {
     }
 
     private Web.Answer build(Piece piece, String base, Map<String, String> more) {
-        Map<String, String> fields = new java.util.HashMap<>(Map.of("version", String.valueOf(pieces.get(piece.id()).version()), "support", "BIRCH_PANEL", "ground", "ACRYLIC_PAINT", "colour", "#c9b48a",
+        Map<String, String> fields = new java.util.HashMap<>(Map.of("version", String.valueOf(pieces.get(piece.id()).version()), "support", "birch-panel", "ground", "ACRYLIC_PAINT", "colour", "#c9b48a",
                 "wish", "SOFT", "print", "GOOD_TONER"));
         fields.putAll(more);
         return web.post(base + "/build", fields);
@@ -105,11 +108,11 @@ class EveryWayTest {
 
     @Test
     void ways_forWhatIsAtHand_areRankedWithReasonsAndAMatrix() {
-        Web.Answer page = web.get("/ways?print=DYE_INKJET&support=WATERCOLOUR_PAPER&ground=RAW&wish=SOFT");
+        Web.Answer page = web.get("/ways?print=DYE_INKJET&support=watercolour-paper&ground=RAW&wish=SOFT");
         assertTrue(page.words().indexOf("Fixed-inkjet lay sound") < page.words().indexOf("Gel lay no"), page.words());
         assertTrue(page.words().contains("dissolves in water and bleeds"));
         assertEquals(16 * kindveil.bench.PrintKind.values().length, page.text().split("role=\"cell\"", -1).length - 1);
-        assertEquals(16 * 16, web.get("/ways?table=support").text().split("role=\"cell\"", -1).length - 1);
+        assertEquals(16 * supports.all().size(), web.get("/ways?table=support").text().split("role=\"cell\"", -1).length - 1);
         assertTrue(web.get("/ways?q=litho").words().contains("Gum print"));
         assertTrue(web.get("/ways?q=bicycle").words().contains("Nothing here is called “bicycle”"));
         assertEquals(400, web.get("/ways?print=CHALK").status());

@@ -26,6 +26,8 @@ import kindveil.making.Departure;
 import kindveil.making.Begun;
 import kindveil.light.Colour;
 import kindveil.making.Deed;
+import kindveil.making.Sign;
+import kindveil.way.TellTale;
 import kindveil.measure.Length;
 import kindveil.reading.LookState;
 import kindveil.sheet.Paper;
@@ -107,8 +109,13 @@ class StoreTest {
         assertEquals(run.plan().parts(), back.plan().parts());
         assertEquals(run.plan().plan(), back.plan().plan());
         assertEquals(List.of(told), back.told());
-        runs.takeBack(run.id(), 0, run.making());
+        Sign seen = new Sign(ActId.first("bed"), TellTale.SHEEN, 1, run.begun().plusSeconds(90));
+        runs.sign(run.id(), 1, seen.act(), List.of(seen));
+        assertEquals(List.of(seen), runs.find(run.id()).orElseThrow().signs());
+        assertThrows(Outdated.class, () -> runs.sign(run.id(), 0, seen.act(), List.of()), "a page that has not seen the deed");
+        runs.takeBack(run.id(), 0, seen.act(), run.making());
         assertEquals(List.of(), runs.find(run.id()).orElseThrow().told());
+        assertEquals(List.of(), runs.find(run.id()).orElseThrow().signs(), "what was seen since goes with the deed");
     }
 
     @Test

@@ -1,6 +1,7 @@
 package kindveil.studio.page.bench;
 
 import kindveil.way.ActId;
+import kindveil.way.TellTale;
 import java.util.List;
 import java.time.Instant;
 import java.util.Map;
@@ -49,7 +50,7 @@ class BenchController {
     private ModelAndView page(UUID id, List<String> said, boolean wrong, BenchPage.Against against) {
         StoredMaking making = makings.get(id);
         List<String> all = Stream.concat(said.stream(), clock(making).stream()).toList();
-        return new BenchPage(BenchView.of(making, pieces.get(making.piece()), others(id), say), say.air(making.air().last()), say.now().toEpochMilli(), all, wrong, against).in("bench/bench");
+        return new BenchPage(BenchView.of(making, pieces.get(making.piece()), others(id), making.making().current().map(act -> makings.beside(id, act, say.now())).orElse(List.of()), say), say.air(making.air().last()), say.now().toEpochMilli(), all, wrong, against).in("bench/bench");
     }
 
     /** A clock that stands before what was told last was set, then or since: no window is right by it. */
@@ -78,6 +79,19 @@ class BenchController {
             List<String> against = makings.tell(id, seq, answer, minutes, anyway);
             return against.isEmpty() ? "redirect:/bench/" + id : page(id, List.of(), true, new BenchPage.Against(against, answer, minutes));
         } catch (Outdated alreadyTold) {
+            return "redirect:/bench/" + id + "?said=noted";
+        } catch (UnusableValue unusable) {
+            return wrong(id, List.of(unusable.getMessage()));
+        }
+    }
+
+    /** What is seen or felt of what dries or was laid; no deed. */
+    @PostMapping("/bench/{id}/sign")
+    Object sign(@PathVariable UUID id, @RequestParam int seq, @RequestParam TellTale tale, @RequestParam int reply) {
+        try {
+            makings.sign(id, seq, tale, reply);
+            return "redirect:/bench/" + id;
+        } catch (Outdated movedOn) {
             return "redirect:/bench/" + id + "?said=noted";
         } catch (UnusableValue unusable) {
             return wrong(id, List.of(unusable.getMessage()));

@@ -6,11 +6,14 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import kindveil.making.Clock;
 import kindveil.making.Making;
-import kindveil.drying.Rate;
+import kindveil.making.Sign;
+import kindveil.drying.Belief;
 import kindveil.reading.AmountReading;
 import kindveil.reading.HoldReading;
 import kindveil.reading.CautionReading;
@@ -21,7 +24,10 @@ import kindveil.studio.work.making.StoredMaking;
 import kindveil.way.Act;
 import kindveil.way.Answer;
 import kindveil.way.Window;
+import kindveil.bench.Bench;
 import kindveil.bench.Step;
+import kindveil.way.TellTale;
+import kindveil.way.Trace;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -32,10 +38,56 @@ import org.jspecify.annotations.Nullable;
  * @param more how many more there are
  * @param startsDwell whether going on counts 3, 2, 1 first
  */
-public record BenchView(UUID making, UUID piece, String pieceTitle, String way, int position, int all, int seq, String title, String how, String amount, String caution,
+public record BenchView(UUID making, UUID piece, String pieceTitle, String way, int position, int all, int seq, String title, String how, String amount, String caution, @Nullable Chance chance, List<Tale> tales,
         @Nullable ClockView clock, List<AnswerView> answers, String rescue, String next, List<Slip> slips, int more, List<LaterAct> later, boolean finished, String last, boolean startsDwell) {
     private static final int MOST_SLIPS = 3;
 
+
+    /**
+     * Whether it will hold, or come over whole.
+     *
+     * @param changed what it was before anything was seen, and what waiting gives; empty where there is nothing to say
+     */
+    public record Chance(String asked, String figure, String changed) {
+        static Chance of(HoldReading seen, HoldReading plain, Say say) {
+            List<String> words = new ArrayList<>();
+            if (!say.percent(seen.chance()).equals(say.percent(plain.chance()))) {
+                words.add("%s before anything was seen".formatted(say.percent(plain.chance())));
+            }
+            if (seen.waiting() != null) {
+                words.add(Knot.waited(seen, say));
+            }
+            if (!seen.practised().isEmpty()) {
+                words.add("as practised: " + Knot.practised(seen, say));
+            }
+            return new Chance(switch (seen.of()) {
+                case HOLDING -> "will it hold, rubbed now?";
+                case COMING_OVER -> "will it come over whole?";
+                case DRY_ENOUGH -> "is it dry enough?";
+            }, say.percent(seen.chance()), String.join("; ", words));
+        }
+    }
+
+    /** Something that can be seen or felt now. */
+    public record Tale(TellTale tale, String question, List<TaleReply> replies) {
+        static List<Tale> of(Making making, Instant now) {
+            List<Tale> tales = new ArrayList<>();
+            char key = 'a';
+            for (TellTale tale : making.tellTales(now)) {
+                int told = making.signs().stream().filter(sign -> sign.tale() == tale).reduce((x, y) -> y).map(Sign::reply).orElse(-1);
+                List<TaleReply> replies = new ArrayList<>();
+                for (TellTale.Reply reply : tale.replies()) {
+                    replies.add(new TaleReply(replies.size(), String.valueOf(key++), reply.words(), reply.meaning(), replies.size() == told));
+                }
+                tales.add(new Tale(tale, tale.question(), replies));
+            }
+            return tales;
+        }
+    }
+
+    /** One reply to it. */
+    public record TaleReply(int index, String key, String words, String meaning, boolean told) {
+    }
 
     /** One answer to the act's check. */
     public record AnswerView(int index, int key, String words, String meaning, boolean main) {
@@ -127,7 +179,7 @@ public record BenchView(UUID making, UUID piece, String pieceTitle, String way, 
             double closingX = clock.closing() == null ? WIDTH : x(clock.closing(), began, scale);
             return new ClockView(began, clock.opens().toEpochMilli(), clock.advised().toEpochMilli(), millis(clock.closing()), millis(clock.gone()), openX,
                     x(clock.advised(), began, scale), closingX, goneX, scale, mark(clock.opens(), clock.began(), say), mark(clock.advised(), clock.began(), say),
-                    clock.gone() == null ? "" : mark(clock.gone(), clock.began(), say), clock.why(), clock.never());
+                    clock.gone() == null ? "" : mark(clock.gone(), clock.began(), say), say.it(clock.why()), clock.never());
         }
 
         private static long after(long began, Instant to, double factor) {
@@ -150,26 +202,35 @@ public record BenchView(UUID making, UUID piece, String pieceTitle, String way, 
     }
 
     /** @param others what runs elsewhere; this making's own windows come before it */
-    static BenchView of(StoredMaking stored, Piece piece, List<Slip> others, Say say) {
+    static BenchView of(StoredMaking stored, Piece piece, List<Slip> others, List<String> beside, Say say) {
         Comparator<Slip> pressing = Comparator.comparingLong(Slip::turning);
         Making making = stored.making();
         List<Slip> own = slips(making, piece.title(), false, say, say.now());
         List<Slip> slips = Stream.concat(own.stream().sorted(pressing), others.stream().sorted(pressing)).limit(MOST_SLIPS).toList();
         int more = own.size() + others.size() - slips.size();
-        String last = making.moments().isEmpty() ? "" : making.moments().getLast().act().title();
+        String last = making.moments().isEmpty() ? "" : say.it(making.moments().getLast().act().title());
         int seq = stored.told().size();
         if (making.finished()) {
-            return new BenchView(stored.id(), piece.id(), piece.title(), "", making.position() - 1, making.position() - 1, seq, "Made", "", "", "",
+            return new BenchView(stored.id(), piece.id(), piece.title(), "", making.position() - 1, making.position() - 1, seq, "Made", "", "", "", null, List.of(),
                     null, List.of(), "", "", slips, more, List.of(), true, last, false);
         }
         Act act = making.current().orElseThrow();
         ClockView clock = making.clock().map(c -> ClockView.of(c, say)).orElse(null);
         AmountReading amounts = stored.amounts(act.id());
-        String amount = HoldReading.of(stored.making().plan(), making.bench(say.now()), act, Rate.UNLEARNED).map(hold -> Knot.holds(hold, "now", say)).orElseGet(() -> amounts.forAct(act.id()).map(p -> say.both(p.volume()) + " of " + p.product().words())
-                .or(() -> amounts.batch(act.id()).map(b -> String.join(", ", b.shares().stream().map(share -> say.both(share.volume()) + " " + share.words()).toList()) + Knot.strength(b))).orElse(""));
+        String amount = amounts.forAct(act.id()).map(p -> say.both(p.volume()) + " of " + p.product().words())
+                .or(() -> amounts.batch(act.id()).map(b -> String.join(", ", b.shares().stream().map(share -> say.both(share.volume()) + " " + share.words()).toList()) + Knot.strength(b))).orElse("");
         return new BenchView(stored.id(), piece.id(), piece.title(), stored.wayOf(act.id()).toLowerCase(Locale.ROOT), making.position(), making.position() + making.remaining() - 1, seq,
-                act.title(), act.how(), amount, String.join(" ", CautionReading.words(act.step())), clock, answers(making, act),
-                making.rescue().map(Answer::meaning).orElse(""), following(making), slips, more, later(making), false, last, startsDwell(making, act));
+                say.it(act.title()), say.it(act.how()), amount, say.it(String.join(" ", Stream.concat(beside.stream(), CautionReading.words(act.step(), making.bench(say.now())).stream()).toList())), chance(making, act, say), Tale.of(making, say.now()), clock, answers(making, act, say),
+                say.it(making.rescue().map(Answer::meaning).orElse("")), say.it(following(making)), slips, more, later(making, say), false, last, startsDwell(making, act));
+    }
+
+    private static @Nullable Chance chance(Making making, Act act, Say say) {
+        Bench bench = making.bench(say.now());
+        List<Trace.Wait> waits = making.waits();
+        Optional<HoldReading> plain = HoldReading.of(making.plan(), bench, act, waits, Belief.UNLEARNED, Map.of());
+        Belief belief = making.belief();
+        Optional<HoldReading> seen = belief.seen() == 0 && making.films().isEmpty() ? plain : HoldReading.of(making.plan(), bench, act, waits, belief, making.films());
+        return plain.flatMap(before -> seen.map(after -> Chance.of(after, before, say))).orElse(null);
     }
 
     private static String following(Making making) {
@@ -181,20 +242,20 @@ public record BenchView(UUID making, UUID piece, String pieceTitle, String way, 
         return making.plan().windows().stream().anyMatch(window -> window instanceof Window.Dwell && window.from().equals(act.id()));
     }
 
-    private static List<AnswerView> answers(Making making, Act act) {
+    private static List<AnswerView> answers(Making making, Act act, Say say) {
         List<AnswerView> answers = new ArrayList<>();
         for (int i = 0; i < act.answers().size(); i++) {
             Answer answer = act.answers().get(i);
             boolean rescue = answer.effect() instanceof Answer.Effect.Rescue;
             String meaning = i == 0 && startsDwell(making, act) ? "counts 3, 2, 1: lay it at nought" : answer.meaning().isEmpty() ? "then " + following(making) : rescue ? "shows the rescue" : answer.meaning();
-            answers.add(new AnswerView(i, i + 1, answer.words(), meaning, i == 0));
+            answers.add(new AnswerView(i, i + 1, answer.words(), say.it(meaning), i == 0));
         }
         return answers;
     }
 
-    private static List<LaterAct> later(Making making) {
+    private static List<LaterAct> later(Making making, Say say) {
         int here = making.plan().indexOf(making.current().orElseThrow().id());
-        return making.plan().acts().stream().skip(here + 1L).map(act -> new LaterAct(act.id().toString(), label(act))).toList();
+        return making.plan().acts().stream().skip(here + 1L).map(act -> new LaterAct(act.id().toString(), say.it(label(act)))).toList();
     }
 
     private static String label(Act act) {
@@ -218,6 +279,6 @@ public record BenchView(UUID making, UUID piece, String pieceTitle, String way, 
         Instant turning = closes && !now.isBefore(clock.opens()) ? clock.gone() : clock.opens();
         String when = (closes && !now.isBefore(clock.opens()) ? "by " : "from ") + say.time(turning);
         boolean closing = closes && (clock.phase(now) == Clock.Phase.CLOSING || clock.phase(now) == Clock.Phase.GONE);
-        return new Slip(name, title, when, say.away(turning), closing, clock.opens().toEpochMilli(), closes ? clock.gone().toEpochMilli() : 0, tone);
+        return new Slip(name, say.it(title), when, say.away(turning), closing, clock.opens().toEpochMilli(), closes ? clock.gone().toEpochMilli() : 0, tone);
     }
 }

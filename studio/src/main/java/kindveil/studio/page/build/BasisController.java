@@ -8,12 +8,14 @@ import java.util.UUID;
 import kindveil.measure.Length;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
+import kindveil.studio.work.log.LastDrops;
 import kindveil.studio.work.look.LookWork;
 import kindveil.studio.work.look.ReadsWork;
 import kindveil.studio.work.piece.Page;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.piece.Planned;
+import kindveil.studio.work.shelf.Supports;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -28,8 +30,12 @@ class BasisController {
     private final LookWork looks;
     private final ReadsWork reads;
     private final Say say;
+    private final Supports supports;
+    private final LastDrops drops;
 
-    BasisController(PieceWork pieces, LookWork looks, ReadsWork reads, Say say) {
+    BasisController(PieceWork pieces, LookWork looks, ReadsWork reads, Say say, Supports supports, LastDrops drops) {
+        this.drops = drops;
+        this.supports = supports;
         this.reads = reads;
         this.pieces = pieces;
         this.looks = looks;
@@ -38,7 +44,7 @@ class BasisController {
 
     private BuildView build(Piece piece) {
         Planned planned = pieces.plan(piece);
-        return BuildView.of(planned, LookView.Asked.NOTHING.of(planned), BuildForm.of(planned), looks, reads, false, pieces.canUndo(piece.id()), say);
+        return BuildView.of(planned, LookView.Asked.NOTHING.of(planned), BuildForm.of(planned, say.measure()), supports.with(planned.brief().support()), drops.of(planned), looks, reads, false, pieces.canUndo(piece.id()), say);
     }
 
     @PostMapping({"/pieces/{id}/ground", "/pieces/{id}/veils/{veil}/ground"})

@@ -8,11 +8,13 @@ import java.util.UUID;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.Outdated;
+import kindveil.studio.work.log.LastDrops;
 import kindveil.studio.work.look.LookWork;
 import kindveil.studio.work.look.ReadsWork;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.piece.Planned;
+import kindveil.studio.work.shelf.Supports;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -29,8 +31,12 @@ class BuildController {
     private final LookWork looks;
     private final ReadsWork reads;
     private final Say say;
+    private final Supports supports;
+    private final LastDrops drops;
 
-    BuildController(PieceWork pieces, LookWork looks, ReadsWork reads, Say say) {
+    BuildController(PieceWork pieces, LookWork looks, ReadsWork reads, Say say, Supports supports, LastDrops drops) {
+        this.drops = drops;
+        this.supports = supports;
         this.reads = reads;
         this.pieces = pieces;
         this.looks = looks;
@@ -40,7 +46,7 @@ class BuildController {
     @GetMapping({"/pieces/{id}/build", "/pieces/{id}/veils/{veil}/build"})
     ModelAndView build(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, LookView.Asked asked, @RequestParam(defaultValue = "false") boolean foresee) {
         Planned planned = pieces.plan(pieces.get(id, veil));
-        return BuildView.of(planned, asked.of(planned), BuildForm.of(planned), looks, reads, foresee, pieces.canUndo(id), say).in("piece/build");
+        return BuildView.of(planned, asked.of(planned), BuildForm.of(planned, say.measure()), supports.with(planned.brief().support()), drops.of(planned), looks, reads, foresee, pieces.canUndo(id), say).in("piece/build");
     }
 
     @PostMapping({"/pieces/{id}/build", "/pieces/{id}/veils/{veil}/build"})
@@ -48,7 +54,7 @@ class BuildController {
         Piece piece = pieces.get(id, veil);
         Planned planned = pieces.plan(piece);
         Problems problems = new Problems();
-        Piece asked = BuildForm.read(piece.seen(version), planned, all, problems);
+        Piece asked = BuildForm.read(piece.seen(version), planned, supports.with(piece.base().support()), all, say.measure(), problems);
         if (asked != null) {
             try {
                 Piece changed = problems.read(() -> pieces.change(asked));
@@ -60,7 +66,7 @@ class BuildController {
                 problems.add(outdated.getMessage());
             }
         }
-        return BuildView.of(planned, LookView.Asked.NOTHING.of(planned), BuildForm.of(planned, all), looks, reads, false, pieces.canUndo(id), say).refusing(problems.words()).in("piece/build");
+        return BuildView.of(planned, LookView.Asked.NOTHING.of(planned), BuildForm.of(planned, all, say.measure()), supports.with(planned.brief().support()), drops.of(planned), looks, reads, false, pieces.canUndo(id), say).refusing(problems.words()).in("piece/build");
     }
 
     /** The way the picture was looked at, kept when the build changes; the pass follows the new plan. */
@@ -74,7 +80,7 @@ class BuildController {
     @GetMapping({"/pieces/{id}/section", "/pieces/{id}/veils/{veil}/section"})
     ModelAndView section(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, LookView.Asked asked) {
         Planned planned = pieces.plan(pieces.get(id, veil));
-        return new ModelAndView("piece/section :: section", "section", SectionView.of(planned, asked.of(planned), looks));
+        return new ModelAndView("piece/section :: section", "section", SectionView.of(planned, asked.of(planned), looks, say));
     }
 
     /** How much of the drawing drowns, which takes longer to work out than all the rest. */

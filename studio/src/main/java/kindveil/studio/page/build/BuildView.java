@@ -5,6 +5,7 @@ import kindveil.studio.page.piece.LookView;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Stream;
 import kindveil.bench.Ground;
 import kindveil.bench.PrintKind;
@@ -14,6 +15,10 @@ import kindveil.studio.page.PageView;
 import kindveil.studio.page.Pick;
 import kindveil.studio.page.Say;
 import kindveil.studio.page.Wipe;
+import kindveil.studio.work.log.LastDrops;
+import kindveil.measure.Figures;
+import kindveil.reading.CrackReading;
+import kindveil.measure.Words;
 import kindveil.studio.work.look.LookWork;
 import kindveil.studio.work.look.ReadsWork;
 import kindveil.studio.work.piece.Page;
@@ -42,17 +47,18 @@ record BuildView(PieceHead head, Sentence sentence, Shown look, SectionView sect
      * @param ofPrint whether the way takes a print
      * @param overAndUnder for the piece's only picture, those that bring one
      * @param left how the picture is looked at, kept when the plan changes; likewise right
+     * @param pageWide how a page's width might be typed; likewise pageTall
      */
     record Sentence(boolean first, boolean ofPrint, String size, List<Pick> transfers, List<Pick> overAndUnder, List<Pick> prints, List<Pick> supports, List<Pick> grounds,
-            List<Pick> wishes, String colour, String colourHint, BuildForm form, String left, String right) {
-        static Sentence of(Planned planned, LookView view, BuildForm form, Say say) {
+            List<Pick> wishes, String colour, String colourHint, BuildForm form, String left, String right, String pageWide, String pageTall) {
+        static Sentence of(Planned planned, LookView view, BuildForm form, List<Support> supports, Say say) {
             Piece piece = planned.piece();
             String way = piece.design().way();
             return new Sentence(piece.inHand() == 0, piece.design().theWay().card().usualPrint() != null, say.size(planned.brief().width(), planned.brief().height()),
                     ways(Catalogue.transfers(), way), ways(Catalogue.overAndUnder().stream().filter(one -> one.card().bringsPicture() || !piece.veil().bringsPicture() || !piece.onlyPicture()).toList(), way), Pick.of(PrintKind.values(), PrintKind::words, planned.brief().print()),
-                    Pick.of(Support.values(), Support::words, planned.brief().support()), Pick.of(Ground.values(), Ground::words, planned.brief().ground()),
-                    Pick.of(Stream.of(Wish.values()).filter(wish -> wish == planned.brief().wish() || piece.design().theWay().card().offers(wish)).toList(), Wish::name, Wish::words, Wish::meaning, planned.brief().wish().name()), piece.groundColour().toString(),
-                    piece.basis().photograph().isPresent() ? "The photographed ground is shown instead" : "Ground colour", form, LookView.word(view.left()), LookView.word(view.right()));
+                    Pick.of(supports, Support::id, support -> say.it(support.words()), support -> say.it(support.doubt().orElse("")), planned.brief().support().id()), Pick.of(Ground.values(), Ground::words, planned.brief().ground()),
+                    Pick.of(Stream.of(Wish.values()).filter(wish -> wish == planned.brief().wish() || piece.design().theWay().card().offers(wish)).toList(), Wish::name, Wish::words, wish -> say.it(wish.meaning()), planned.brief().wish().name()), piece.groundColour().toString(),
+                    piece.basis().photograph().isPresent() ? "The photographed ground is shown instead" : "Ground colour", form, LookView.word(view.left()), LookView.word(view.right()), say.usual(210, 8.5), say.usual(297, 11));
         }
 
         private static List<Pick> ways(List<Way> ways, String chosen) {
@@ -85,15 +91,23 @@ record BuildView(PieceHead head, Sentence sentence, Shown look, SectionView sect
         }
     }
 
+    /** What the log remembers. @param change that takes it, by its key */
+    record Remembered(String words, String change) {
+        static Remembered of(LastDrops.Last last) {
+            return new Remembered("This ink took %s drops last time (%s, %s).".formatted(Figures.plain(last.drops()), last.title(), last.verdict()), "dial %s %s".formatted(last.dial(), Figures.plain(last.drops())));
+        }
+    }
+
     /**
      * What is said of the plan.
      *
+     * @param remembered what the log remembers of this ink, or null
      * @param foresight how much of the drawing drowns, where that is known at once; otherwise it comes after the page
      */
-    record Beside(List<String> refusals, List<String> questions, List<String> doubts, @Nullable ForesightView foresight, boolean pictured) {
-        static Beside of(Planned planned, @Nullable ForesightView foresight) {
+    record Beside(@Nullable Remembered remembered, List<String> refusals, List<String> questions, List<String> doubts, @Nullable ForesightView foresight, boolean pictured) {
+        static Beside of(Planned planned, @Nullable ForesightView foresight, Optional<LastDrops.Last> last, Say say) {
             Way way = planned.piece().design().theWay();
-            return new Beside(planned.trace().refusals().stream().map(refusal -> refusal.words()).distinct().toList(), way.questions(planned.brief()), doubts(planned, way), foresight,
+            return new Beside(last.map(Remembered::of).orElse(null), planned.trace().refusals().stream().map(refusal -> say.it(refusal.words())).distinct().toList(), way.questions(planned.brief()).stream().map(say::it).toList(), doubts(planned, way).stream().map(say::it).toList(), foresight,
                     planned.piece().veil().bringsPicture());
         }
 
@@ -101,6 +115,7 @@ record BuildView(PieceHead head, Sentence sentence, Shown look, SectionView sect
         private static List<String> doubts(Planned planned, Way way) {
             Stream<Fit> fits = Stream.of(way.card().fit(planned.brief().support()), way.card().fit(planned.brief().wish()));
             List<String> doubts = new ArrayList<>(fits.filter(fit -> fit.verdict() != Fit.Verdict.SOUND).map(Fit::reason).toList());
+            CrackReading.of(planned.trace()).forEach(crack -> doubts.add("%s, %s µm wet: it cracks in about %d of 100, some %s mm apart.".formatted(Words.capital(crack.product()), Figures.plain(crack.micrometres()), Math.round(100 * crack.chance()), Figures.rounded(crack.apart(), 1))));
             planned.trace().concerns().stream().map(concern -> concern.words()).distinct().forEach(doubts::add);
             return doubts;
         }
@@ -138,11 +153,11 @@ record BuildView(PieceHead head, Sentence sentence, Shown look, SectionView sect
     }
 
     /** @param foreseen whether how the drawing reads is worked out for the page, however long it takes */
-    static BuildView of(Planned planned, LookView view, BuildForm form, LookWork looks, ReadsWork reads, boolean foreseen, boolean undoable, Say say) {
+    static BuildView of(Planned planned, LookView view, BuildForm form, List<Support> supports, Optional<LastDrops.Last> last, LookWork looks, ReadsWork reads, boolean foreseen, boolean undoable, Say say) {
         Piece piece = planned.piece();
         ForesightView foresight = foreseen || looks.foreseen(piece, view.right(), view.pass()) && reads.known(piece) ? ForesightView.of(planned, view, looks, reads, foreseen, say) : null;
-        return new BuildView(PieceHead.of(piece, "Build"), Sentence.of(planned, view, form, say), Shown.of(planned, view, looks.aspect(piece)), SectionView.of(planned, view, looks),
-                Beside.of(planned, foresight), Laid.of(piece, say), undoable, List.of());
+        return new BuildView(PieceHead.of(piece, "Build"), Sentence.of(planned, view, form, supports, say), Shown.of(planned, view, looks.aspect(piece)), SectionView.of(planned, view, looks, say),
+                Beside.of(planned, foresight, last, say), Laid.of(piece, say), undoable, List.of());
     }
 
     BuildView refusing(List<String> problems) {

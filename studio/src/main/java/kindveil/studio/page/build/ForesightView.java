@@ -46,7 +46,7 @@ record ForesightView(String drowning, String means, String across, List<Each> ea
         List<Each> each = all.size() < 2 ? List.of() : all.stream().map(read -> new Each(named(piece, read.veil()), say.percent(read.drowns()),
                 read.under() == 0 ? "" : "most of it under " + named(piece, read.under()), read.veil() == piece.inHand() + 1)).toList();
         @Nullable List<Gain> gains = whole || reads.gainsKnown(piece)
-                ? reads.gains(piece).stream().map(gain -> new Gain(gain.words(), "+" + Math.round(gain.share() * 100), gain.change().key())).toList() : null;
+                ? reads.gains(piece).stream().map(gain -> new Gain(say.it(gain.words()), "+" + Math.round(gain.share() * 100), gain.change().key())).toList() : null;
         List<Edge> edges = view.right() == LookState.RAKED ? looks.ridges(piece, view.pass()).stream().map(ridge -> edge(piece, ridge, say)).toList() : List.of();
         return looks.foresight(piece, view.right(), view.pass()).map(seen -> new ForesightView(say.percent(seen.drowning()), means(view),
                 "From across the room it is %s.".formatted(say.percent(seen.drowningAcross())), each, gains, edges, base, piece.version())).orElse(new ForesightView("", "", "", each, gains, edges, base, piece.version()));
@@ -57,7 +57,7 @@ record ForesightView(String drowning, String means, String across, List<Each> ea
         String of = ReliefReading.words(edge) + (piece.veils().size() > 1 ? " of " + named(piece, edge.part() + 1) : "") + (edge.mask() == null ? "" : ", along the drawing");
         String shows = ridge.ordinary() ? "Seen at arm's length in any light." + (Double.isNaN(ridge.taper()) ? "" : " Tapered over %s it would not be.".formatted(say.one(Length.ofMillimetres(ridge.taper()))))
                 : ridge.raking() ? "Seen at arm's length in raking light, not in an ordinary room." : "Not seen at arm's length.";
-        return new Edge(of, edge.micrometres() < 1000 ? Figures.rounded(edge.micrometres(), 0) + " µm" : say.one(Length.ofMillimetres(edge.micrometres() / 1000)), shows);
+        return new Edge(of, edge.micrometres() < 1000 ? say.film(edge.micrometres()) : say.one(Length.ofMillimetres(edge.micrometres() / 1000)), shows);
     }
 
     private static String named(Piece piece, int veil) {

@@ -7,6 +7,8 @@ import kindveil.measure.Figures;
 import kindveil.measure.Length;
 import kindveil.measure.Words;
 import kindveil.reading.LookState;
+import kindveil.studio.page.Say;
+import kindveil.studio.page.SupportHue;
 import kindveil.reading.StackReading.Kind;
 import kindveil.reading.StackReading.Seen;
 import kindveil.studio.work.look.LookWork;
@@ -68,11 +70,11 @@ public record SectionView(String place, String toner, String seen, String lightn
         }
     }
 
-    static SectionView of(Planned planned, LookView view, LookWork looks) {
-        return of(looks.core(planned.piece(), view.right(), view.pass(), view.x(), view.y()), planned, view.right(), looks.frameSize(planned.piece()));
+    static SectionView of(Planned planned, LookView view, LookWork looks, Say say) {
+        return of(looks.core(planned.piece(), view.right(), view.pass(), view.x(), view.y()), planned, view.right(), looks.frameSize(planned.piece()), say);
     }
 
-    private static SectionView of(LookWork.Core core, Planned planned, LookState state, List<Length> frame) {
+    private static SectionView of(LookWork.Core core, Planned planned, LookState state, List<Length> frame, Say say) {
         List<Seen> seen = merged(core.layers()).stream().filter(layer -> !layer.onlyInDarks() || core.coverage() >= NO_TONER).toList();
         double least = Math.min(LEAST, DEPTH * 0.8 / (seen.size() + 1));
         double unit = (DEPTH - seen.size() * least) / (seen.stream().mapToDouble(SectionView::weight).sum() + 3);
@@ -80,13 +82,11 @@ public record SectionView(String place, String toner, String seen, String lightn
         double y = TOP;
         for (Seen layer : seen) {
             double height = least + weight(layer) * unit;
-            drawn.add(new Drawn(layer.kind().name().toLowerCase(java.util.Locale.ROOT), layer.name(), detail(layer, core), note(layer, core, state), y, height, fill(layer, core), opacity(layer, core)));
+            drawn.add(new Drawn(layer.kind().name().toLowerCase(java.util.Locale.ROOT), layer.name(), say.it(detail(layer, core)), note(layer, core, state), y, height, fill(layer, core), opacity(layer, core)));
             y += height;
         }
         drawn.add(support(planned.brief().support(), y, TOP + DEPTH - y));
-        double width = frame.getFirst().millimetres();
-        double height = frame.getLast().millimetres();
-        String place = "%s × %s mm".formatted(Figures.rounded(core.x() * width, 0), Figures.rounded(core.y() * height, 0));
+        String place = say.size(frame.getFirst().times(core.x()).rounded(), frame.getLast().times(core.y()).rounded());
         String toner = core.coverage() < NO_TONER ? "clear here" : Figures.rounded(core.coverage() * 100, 0) + " % toner here";
         return new SectionView(place, toner, core.seen().toString(), Figures.rounded(core.seen().lab().lightness(), 0), drawn, TOP + DEPTH);
     }
@@ -155,6 +155,6 @@ public record SectionView(String place, String toner, String seen, String lightn
     private static Drawn support(Support support, double y, double height) {
         String kind = support.is(Support.Trait.WOOD) ? "wood" : "paper";
         return new Drawn(kind, Words.capital(support.words()), "what carries it all", "", y, height,
-                support.is(Support.Trait.WOOD) ? "#dcbf92" : support.is(Support.Trait.METAL) ? "#c9d0d3" : support.is(Support.Trait.TEARS_WET) ? "#3a3f42" : "#f1ece0", 1);
+                SupportHue.of(support), 1);
     }
 }

@@ -4,6 +4,7 @@ import kindveil.studio.page.build.BuildForm;
 import kindveil.studio.page.piece.PieceHead;
 import java.util.Map;
 import java.util.UUID;
+import kindveil.studio.page.Say;
 import kindveil.studio.work.look.LookWork;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
@@ -19,15 +20,17 @@ import org.springframework.web.servlet.ModelAndView;
 class FinishController {
     private final PieceWork pieces;
     private final LookWork looks;
+    private final Say say;
 
-    FinishController(PieceWork pieces, LookWork looks) {
+    FinishController(PieceWork pieces, LookWork looks, Say say) {
+        this.say = say;
         this.pieces = pieces;
         this.looks = looks;
     }
 
     @GetMapping({"/pieces/{id}/finish", "/pieces/{id}/veils/{veil}/finish"})
     ModelAndView finish(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil) {
-        return FinishView.of(pieces.plan(pieces.get(id, veil)), pieces, looks).in("piece/finish");
+        return FinishView.of(pieces.plan(pieces.get(id, veil)), pieces, looks, say).in("piece/finish");
     }
 
     @PostMapping({"/pieces/{id}/finish", "/pieces/{id}/veils/{veil}/finish"})

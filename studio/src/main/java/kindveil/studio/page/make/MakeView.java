@@ -5,8 +5,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import kindveil.bench.Step;
 import kindveil.measure.Span;
-import kindveil.drying.Rate;
+import kindveil.drying.Belief;
 import kindveil.reading.AmountReading;
 import kindveil.reading.HoldReading;
 import kindveil.reading.CautionReading;
@@ -39,9 +40,9 @@ record MakeView(PieceHead head, List<Knot> knots, String elapsed, String takes, 
         record Remedy(int index, String words) {
         }
 
-        static Refused of(Planned planned, boolean whole, List<Remedies> remedies) {
-            return new Refused((whole ? planned.whole() : planned.trace()).refusals().stream().map(refusal -> refusal.words()).distinct().toList(),
-                    IntStream.range(0, remedies.size()).mapToObj(i -> new Remedy(i, remedies.get(i).words())).toList());
+        static Refused of(Planned planned, boolean whole, List<Remedies> remedies, Say say) {
+            return new Refused((whole ? planned.whole() : planned.trace()).refusals().stream().map(refusal -> say.it(refusal.words())).distinct().toList(),
+                    IntStream.range(0, remedies.size()).mapToObj(i -> new Remedy(i, say.it(remedies.get(i).words()))).toList());
         }
 
         public boolean any() {
@@ -56,18 +57,18 @@ record MakeView(PieceHead head, List<Knot> knots, String elapsed, String takes, 
         long before = makings.stream().filter(line -> !line.active()).count();
         Optional<MakingLine> open = makings.stream().filter(MakingLine::active).findFirst();
         return new MakeView(PieceHead.of(planned.piece(), "Make"),
-                times.entries().stream().map(entry -> Knot.of(entry, amount(planned, entry, amounts.get(entry.act().id().part()), say))).toList(), Knot.elapsed(times),
+                times.entries().stream().map(entry -> Knot.of(entry, amount(planned, entry, amounts.get(entry.act().id().part()), say), say)).toList(), Knot.elapsed(times),
                 "from start to end at %s, if every wait is the safe one; your hands are busy for %s of it.".formatted(say.air(), Span.words(times.handsOn())),
-                Refused.of(planned, true, remedies), open.map(line -> "/bench/" + line.id()).orElse(""),
+                Refused.of(planned, true, remedies, say), open.map(line -> "/bench/" + line.id()).orElse(""),
                 before == 0 ? "" : before == 1 ? "One making of it is finished or laid aside." : "%d makings of it are finished or laid aside.".formatted(before),
                 "What it takes, for " + say.area(planned.brief().area()), planned.needs().entrySet().stream().map(need -> new Need(need.getKey().words(), say.both(need.getValue()))).toList(),
-                List.copyOf(CautionReading.of(planned.whole()).keySet()), CautionReading.DEFERENCE);
+                CautionReading.of(planned.whole()).keySet().stream().map(say::it).toList(), CautionReading.DEFERENCE);
     }
 
-    /** What an act takes or, where a print's paper is rubbed away, whether it will hold. */
+    /** What an act takes or, where a print's paper is rubbed away or it is lifted off wet, whether that will come out well. */
     private static String amount(Planned planned, TimeReading.Entry entry, AmountReading amounts, Say say) {
         return planned.whole().moments().stream().filter(moment -> moment.act().id().equals(entry.act().id())).findFirst()
-                .flatMap(moment -> HoldReading.of(planned.whole().plan(), moment.before(), moment.act(), Rate.UNLEARNED)).map(hold -> Knot.holds(hold, "then", say))
+                .flatMap(moment -> HoldReading.of(planned.whole().plan(), moment.before(), moment.act(), moment.waits(), Belief.UNLEARNED, Map.of())).filter(hold -> entry.act().step() instanceof Step.RubAway || entry.act().step() instanceof Step.Part).map(hold -> Knot.holds(hold, "then", say))
                 .orElseGet(() -> Knot.amount(amounts, entry.act().id(), say));
     }
 }

@@ -45,12 +45,13 @@ class PiecesController {
 
     @GetMapping("/pieces")
     ModelAndView all() {
-        return page(new PiecesView.Form(UUID.randomUUID(), "", "120 mm"), List.of());
+        return page(new PiecesView.Form(UUID.randomUUID(), "", say.usual(120, 5)), List.of());
     }
 
     private ModelAndView page(PiecesView.Form form, List<String> problems) {
         Kept<Piece> kept = pieces.kept();
-        return new PiecesView(rows(kept.read()), kept.sentences(), form, problems).in("piece/pieces");
+        boolean pulls = kept.read().stream().anyMatch(piece -> piece.design().theWay().card().bridges());
+        return new PiecesView(rows(kept.read()), kept.sentences(), form, pulls, problems).in("piece/pieces");
     }
 
     /** However many there are, they are asked for in one go. */

@@ -13,8 +13,8 @@ import kindveil.studio.work.piece.Piece;
 import kindveil.tone.Size;
 import org.jspecify.annotations.Nullable;
 
-/** The table of pieces. @param apart what was set apart, in sentences */
-record PiecesView(List<Row> rows, List<String> apart, Form form, List<String> problems) implements PageView {
+/** The table of pieces. @param apart what was set apart, in sentences @param pulls whether any is done on a plate */
+record PiecesView(List<Row> rows, List<String> apart, Form form, boolean pulls, List<String> problems) implements PageView {
     /** One piece. @param where it stands on its way */
     record Row(UUID id, String title, String picture, int width, int height, String size, String where) {
         static Row of(Piece piece, Size picture, @Nullable MakingLine newest, Say say) {

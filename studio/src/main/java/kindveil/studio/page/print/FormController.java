@@ -36,9 +36,13 @@ class FormController {
     }
 
     /** What is asked. */
-    public record Asked(String kind, String around, String along, String carrier) {
+    public record Asked(String kind, String around, String along, String carrier, boolean round) {
         public boolean onTape() {
             return carrier.equals(TAPE);
+        }
+
+        CurvedForm.Patch patch(Planned planned) {
+            return new CurvedForm.Patch(planned.brief().width(), planned.brief().height(), round);
         }
 
         double bears() {
@@ -56,38 +60,38 @@ class FormController {
         }
     }
 
-    private static Asked asked(Planned planned, String kind, String around, String along, String carrier) {
-        return new Asked(kind, around, along, carrier.isEmpty() ? TargetWork.onTape(planned) ? TAPE : SKIN : carrier);
+    private static Asked asked(Planned planned, String kind, String around, String along, String carrier, boolean round) {
+        return new Asked(kind, around, along, carrier.isEmpty() ? TargetWork.onTape(planned) ? TAPE : SKIN : carrier, round);
     }
 
     @GetMapping({"/pieces/{id}/print/form", "/pieces/{id}/veils/{veil}/print/form"})
     ModelAndView form(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam(defaultValue = "BALL") String kind, @RequestParam(required = false) @Nullable String around,
-            @RequestParam(defaultValue = "60 mm") String along, @RequestParam(defaultValue = "") String carrier) {
+            @RequestParam(defaultValue = "") String along, @RequestParam(defaultValue = "") String carrier, @RequestParam(defaultValue = "false") boolean round) {
         Planned planned = pieces.plan(pieces.get(id, veil));
-        Asked asked = asked(planned, kind, around == null ? say.one(roomy(planned)) : around, along, carrier);
+        Asked asked = asked(planned, kind, around == null ? say.one(roomy(planned)) : around, along.isBlank() ? say.usual(60, 2.5) : along, carrier, round);
         return FormView.of(planned, asked, say).in("piece/form");
     }
 
     /** A form on which the image certainly does not wrap round the far side: three times as wide as it reaches. */
     private static Length roomy(Planned planned) {
-        return Length.ofMillimetres(Math.ceil(3 * CurvedForm.reach(planned.brief().width(), planned.brief().height()).millimetres() / 10) * 10);
+        return Length.ofMillimetres(Math.ceil(3 * new CurvedForm.Patch(planned.brief().width(), planned.brief().height(), false).reach().millimetres() / 10) * 10);
     }
 
     @GetMapping({"/pieces/{id}/form.pdf", "/pieces/{id}/veils/{veil}/form.pdf"})
     ResponseEntity<byte[]> pdf(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam String kind, @RequestParam String around, @RequestParam(defaultValue = "") String along,
-            @RequestParam(defaultValue = "") String carrier) {
+            @RequestParam(defaultValue = "") String carrier, @RequestParam(defaultValue = "false") boolean round) {
         Planned planned = pieces.plan(pieces.get(id, veil));
-        Asked asked = asked(planned, kind, around, along, carrier);
-        return Download.of("template.pdf", MediaType.APPLICATION_PDF).body(targets.template(planned, required(asked), asked.bears()));
+        Asked asked = asked(planned, kind, around, along, carrier, round);
+        return Download.of("template.pdf", MediaType.APPLICATION_PDF).body(targets.template(planned, required(asked), round, asked.bears()));
     }
 
     @GetMapping({"/pieces/{id}/form.svg", "/pieces/{id}/veils/{veil}/form.svg"})
     ResponseEntity<String> svg(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam String kind, @RequestParam String around, @RequestParam(defaultValue = "") String along,
-            @RequestParam(defaultValue = "") String carrier) {
+            @RequestParam(defaultValue = "") String carrier, @RequestParam(defaultValue = "false") boolean round) {
         Planned planned = pieces.plan(pieces.get(id, veil));
-        Asked asked = asked(planned, kind, around, along, carrier);
-        return Download.of("template.svg", MediaType.parseMediaType("image/svg+xml")).body(FormTemplate.svg(planned.piece().title() + ", template", planned.brief().width(), planned.brief().height(),
-                required(asked).cuts(planned.brief().width(), planned.brief().height(), asked.bears())));
+        Asked asked = asked(planned, kind, around, along, carrier, round);
+        return Download.of("template.svg", MediaType.parseMediaType("image/svg+xml")).body(FormTemplate.svg(planned.piece().title() + ", template", asked.patch(planned),
+                required(asked).cuts(asked.patch(planned), asked.bears())));
     }
 
     private static CurvedForm required(Asked asked) {

@@ -27,11 +27,16 @@ import org.springframework.web.util.UriComponentsBuilder;
 record FormView(PieceHead head, String box, double width, double height, String standing, FormController.Asked asked, List<Pick> kinds, @Nullable Lie lie, List<String> problems) implements PageView {
     private static final double AROUND = 4;
 
-    /** @param cuts as paths; @param query of the template */
-    record Lie(String heading, String told, List<String> cuts, String query) {
-        static Lie of(CurvedForm.Lie lie, FormController.Asked asked, List<String> cuts, Say say) {
-            return new Lie(heading(lie), told(lie, asked, say), cuts, UriComponentsBuilder.newInstance().queryParam("kind", asked.kind()).queryParam("around", asked.around())
-                    .queryParam("along", asked.along()).queryParam("carrier", asked.carrier()).encode().build().getQuery());
+    /** @param outline as a path; likewise cuts @param query of the template @param round what cutting it round would do, or empty */
+    record Lie(String heading, String told, String outline, List<String> cuts, String query, String round, String roundQuery) {
+        static Lie of(CurvedForm.Lie lie, CurvedForm.@Nullable Lie round, FormController.Asked asked, String outline, List<String> cuts, Say say) {
+            return new Lie(heading(lie), told(lie, asked, say), outline, cuts, query(asked, asked.round()), round == null ? "" : "Cut round, %s across, its rim is %.1f %% off: %s".formatted(say.one(round.radius().times(2)),
+                    Math.abs(round.strain()) * 100, round.lies() ? "it lies without cuts." : "%d cuts instead of %d.".formatted(round.cuts(), lie.cuts())), query(asked, true));
+        }
+
+        private static String query(FormController.Asked asked, boolean round) {
+            return UriComponentsBuilder.newInstance().queryParam("kind", asked.kind()).queryParam("around", asked.around())
+                    .queryParam("along", asked.along()).queryParam("carrier", asked.carrier()).queryParam("round", round).encode().build().getQuery();
         }
 
         private static String heading(CurvedForm.Lie lie) {
@@ -54,13 +59,20 @@ record FormView(PieceHead head, String box, double width, double height, String 
         }
     }
 
+    /** What cutting it round would do, where that spares cuts. */
+    private static CurvedForm.@Nullable Lie round(CurvedForm form, FormController.Asked asked, Planned planned) {
+        CurvedForm.Lie square = form.lie(asked.patch(planned).reach(), asked.bears());
+        CurvedForm.Lie round = form.lie(asked.patch(planned).cutRound().reach(), asked.bears());
+        return asked.round() || square.lies() || round.cuts() >= square.cuts() ? null : round;
+    }
+
     static FormView of(Planned planned, FormController.Asked asked, Say say) {
         Problems problems = new Problems();
         Length width = planned.brief().width();
         Length height = planned.brief().height();
         CurvedForm form = asked.form(problems);
-        CurvedForm.Lie lies = form == null ? null : problems.read(() -> form.lie(CurvedForm.reach(width, height), asked.bears()));
-        Lie lie = form == null || lies == null ? null : Lie.of(lies, asked, form.cuts(width, height, asked.bears()).stream().map(cut -> FormTemplate.data(cut) + "Z").toList(), say);
+        CurvedForm.Lie lies = form == null ? null : problems.read(() -> form.lie(asked.patch(planned).reach(), asked.bears()));
+        Lie lie = form == null || lies == null ? null : Lie.of(lies, round(form, asked, planned), asked, FormTemplate.outline(asked.patch(planned)), form.cuts(asked.patch(planned), asked.bears()).stream().map(cut -> FormTemplate.data(cut) + "Z").toList(), say);
         double w = width.millimetres();
         double h = height.millimetres();
         return new FormView(PieceHead.of(planned.piece(), "Print"), "%s %s %s %s".formatted(-AROUND, -AROUND, w + 2 * AROUND, h + 2 * AROUND), w, h,

@@ -14,6 +14,7 @@ import kindveil.studio.page.Say;
 import kindveil.studio.work.piece.HandWish;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.Planned;
+import kindveil.studio.work.sheet.BlockWork;
 import kindveil.studio.work.sheet.PrintWork;
 import kindveil.studio.work.sheet.SheetWork;
 import kindveil.studio.work.source.Marked;
@@ -25,9 +26,10 @@ import org.jspecify.annotations.Nullable;
  * @param sheet as it is laid out, or null where it does not fit
  * @param tooLarge why it does not, or empty
  * @param curved whether it can be put on a curved form
+ * @param block whether it is printed from a block
  * @param notes what else to know of the print
  */
-record PrintView(PieceHead head, @Nullable Sheet sheet, String tooLarge, @Nullable TapeView tape, HandView hand, Form form, boolean curved, Gathered gathered, List<String> notes,
+record PrintView(PieceHead head, @Nullable Sheet sheet, String tooLarge, @Nullable TapeView tape, HandView hand, Form form, boolean curved, boolean block, Gathered gathered, List<String> notes,
         List<String> problems) implements PageView {
 
     /** A rectangle in mm, for drawing. */
@@ -115,11 +117,11 @@ record PrintView(PieceHead head, @Nullable Sheet sheet, String tooLarge, @Nullab
         Sheet sheet = null;
         String tooLarge = "";
         try {
-            sheet = Sheet.of(prints.sheet(planned), planned, PrintWork.note(planned), say);
+            sheet = Sheet.of(prints.sheet(planned), planned, prints.note(planned), say);
         } catch (UnusableValue large) {
             tooLarge = large.getMessage();
         }
-        return new PrintView(PieceHead.of(piece, "Print"), sheet, tooLarge, TapeView.of(planned, say), HandView.of(planned), Form.of(piece, copies), piece.design().theWay().card().bringsPicture(),
+        return new PrintView(PieceHead.of(piece, "Print"), sheet, tooLarge, TapeView.of(planned, say), HandView.of(planned), Form.of(piece, copies), piece.design().theWay().card().bringsPicture(), BlockWork.of(planned),
                 Gathered.of(piece, sheets), List.of(planned.brief().print().printing(), "The image is %s × %s.".formatted(say.both(planned.brief().width()), say.both(planned.brief().height())),
                 "Three copies unless your log says otherwise; the print sheets count them from it."), problems);
     }

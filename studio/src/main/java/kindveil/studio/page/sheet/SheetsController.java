@@ -123,6 +123,6 @@ class SheetsController {
         } catch (UnusableValue | Outdated refused) {
             problems.add(refused.getMessage());
         }
-        return page.of(print, SheetsView.Typed.of(sheets.batch(print)).measuring(measured), problems.words()).in("sheet/sheets");
+        return page.measuring(print, measured, problems.words()).in("sheet/sheets");
     }
 }

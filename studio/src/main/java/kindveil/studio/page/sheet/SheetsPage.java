@@ -42,9 +42,14 @@ class SheetsPage {
         List<Batch> all = sheets.batches();
         Batch batch = all.stream().filter(one -> kind == null || one.kind() == kind).findFirst().orElse(null);
         SheetView carrier = batch == null ? null : SheetView.of(batch, sheets, files, say);
-        SheetsView.Form form = batch == null ? null : SheetsView.Form.of(batch, carrier, typed == null ? SheetsView.Typed.of(batch) : typed, log.printers());
+        SheetsView.Form form = batch == null ? null : SheetsView.Form.of(batch, carrier, typed == null ? SheetsView.Typed.of(batch, say) : typed, log.printers(), say);
         return new SheetsView(sheets.gathering().version(), all.stream().map(one -> new SheetsView.Tab(one.kind().words(), "/sheets/" + SheetView.word(one.kind()), one == batch)).toList(), carrier, form,
                 sheets.ungathered().stream().limit(MOST_OFFERS).map(SheetsView.Offer::of).toList(), problems);
+    }
+
+    /** With what was typed as the length of the rule. */
+    SheetsView measuring(PrintKind kind, String measured, List<String> problems) {
+        return of(kind, SheetsView.Typed.of(sheets.batch(kind), say).measuring(measured), problems);
     }
 
     SheetsView refusing(PrintKind kind, List<String> problems) {

@@ -3,7 +3,7 @@ package kindveil.studio.page.sheet;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import kindveil.measure.UnitSystem;
+import kindveil.studio.page.Say;
 import kindveil.sheet.Paper;
 import kindveil.studio.page.PageView;
 import kindveil.studio.page.Pick;
@@ -37,9 +37,9 @@ record SheetsView(int version, List<Tab> tabs, @Nullable SheetView carrier, @Nul
 
     /** What is typed into the form. @param copies by the names of their fields, where it came back */
     record Typed(String sheet, String width, String height, String printedBy, String runs, String measured, Map<String, String> copies) {
-        static Typed of(Batch batch) {
+        static Typed of(Batch batch, Say say) {
             boolean own = batch.setUp().ownSize();
-            return new Typed(own ? OWN : batch.setUp().sheet(), own ? batch.setUp().size().width().print(UnitSystem.METRIC) : "", own ? batch.setUp().size().height().print(UnitSystem.METRIC) : "",
+            return new Typed(own ? OWN : batch.setUp().sheet(), own ? say.one(batch.setUp().size().width()) : "", own ? say.one(batch.setUp().size().height()) : "",
                     batch.setUp().printedBy(), String.valueOf(batch.setUp().runs()), "", Map.of());
         }
 
@@ -49,18 +49,18 @@ record SheetsView(int version, List<Tab> tabs, @Nullable SheetView carrier, @Nul
     }
 
     /** The form as it is shown. @param open whether it came back; @param own whether the sheet has its own size; @param dots to the inch */
-    record Form(Typed typed, boolean open, List<Copies> copies, List<Pick> papers, boolean own, List<String> printers, int dots, boolean byHand) {
+    record Form(Typed typed, boolean open, List<Copies> copies, List<Pick> papers, boolean own, List<String> printers, int dots, boolean byHand, String usualWidth, String usualHeight) {
         /** Copies of one image. @param name of its field */
         record Copies(String name, String label, String typed) {
         }
 
-        static Form of(Batch batch, SheetView carrier, Typed typed, List<String> printers) {
+        static Form of(Batch batch, SheetView carrier, Typed typed, List<String> printers, Say say) {
             List<Copies> copies = carrier.rows().stream().map(row -> {
                 String name = "copies-%s-%d".formatted(row.piece(), row.veil());
                 return new Copies(name, "Copies of " + row.label(), typed.copies().getOrDefault(name, row.copies()));
             }).toList();
             return new Form(typed, !typed.copies().isEmpty(), copies, Pick.typed(Paper.values(), Paper::words, typed.sheet()), typed.sheet().equals(OWN), printers,
-                    SheetFiles.dotsPerInch(batch), batch.byHand());
+                    SheetFiles.dotsPerInch(batch), batch.byHand(), say.usual(150, 6), say.usual(210, 8));
         }
     }
 }

@@ -12,6 +12,7 @@ import kindveil.studio.page.Say;
 import kindveil.studio.work.source.OpaqueWork;
 import kindveil.studio.work.Outdated;
 import kindveil.studio.work.picture.PictureWork;
+import kindveil.studio.work.log.LogWork;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.piece.Planned;
@@ -34,8 +35,10 @@ class OpaqueController {
     private final OpaqueWork opaques;
     private final SourceWork sources;
     private final Say say;
+    private final LogWork log;
 
-    OpaqueController(PieceWork pieces, PictureWork pictures, OpaqueWork opaques, SourceWork sources, Say say) {
+    OpaqueController(PieceWork pieces, PictureWork pictures, OpaqueWork opaques, SourceWork sources, Say say, LogWork log) {
+        this.log = log;
         this.pieces = pieces;
         this.pictures = pictures;
         this.opaques = opaques;
@@ -126,20 +129,21 @@ class OpaqueController {
     @GetMapping({"/pieces/{id}/opaque.svg", "/pieces/{id}/veils/{veil}/opaque.svg"})
     ResponseEntity<String> template(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil) {
         Planned planned = pieces.plan(pieces.get(id, veil));
-        return svg(planned, "opaque part", planned.mirrored(), opaques.of(planned.piece()));
+        return svg(planned, "opaque part", planned.mirrored(), 1, opaques.of(planned.piece()));
     }
 
-    /** Outlines for tracing an underpainting, in mm; {@code reversed} when the tracing is laid face down. */
+    /** Outlines for tracing an underpainting, in mm; {@code reversed} when the tracing is laid face down, {@code grown} as the log says this way grows. */
     @GetMapping({"/pieces/{id}/outline.svg", "/pieces/{id}/veils/{veil}/outline.svg"})
     ResponseEntity<String> outline(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam(defaultValue = "2") int tones,
-            @RequestParam(defaultValue = "false") boolean reversed) {
+            @RequestParam(defaultValue = "false") boolean reversed, @RequestParam(defaultValue = "false") boolean grown) {
         Planned planned = pieces.plan(pieces.get(id, veil));
         boolean flip = (planned.piece().design().hand().hand() == kindveil.bench.Hand.MIRRORED) != reversed;
-        return svg(planned, "outline" + (reversed ? ", reversed" : ""), flip, sources.outlines(planned.piece(), tones).toArray(Region[]::new));
+        double factor = grown ? log.grown(planned.piece().design().way()).map(LogWork.Grown::factor).orElse(1.0) : 1;
+        return svg(planned, "outline" + (reversed ? ", reversed" : "") + (factor == 1 ? "" : ", as it grows"), flip, factor, sources.outlines(planned.piece(), tones).toArray(Region[]::new));
     }
 
-    private static ResponseEntity<String> svg(Planned planned, String what, boolean mirrored, Region... regions) {
+    private static ResponseEntity<String> svg(Planned planned, String what, boolean mirrored, double factor, Region... regions) {
         return Download.of(Download.named(planned.piece().title(), "outline") + "-" + what.replaceAll("[^a-z]+", "-") + ".svg", MediaType.parseMediaType("image/svg+xml"))
-                .body(Outlines.svg(planned.piece().title() + ", " + what, planned.brief().width(), planned.brief().height(), mirrored, List.of(regions)));
+                .body(Outlines.svg(planned.piece().title() + ", " + what, planned.brief().width().times(factor), planned.brief().height().times(factor), mirrored, List.of(regions)));
     }
 }

@@ -5,6 +5,7 @@ import kindveil.studio.page.Download;
 import kindveil.studio.work.piece.Image;
 import java.util.List;
 import java.util.UUID;
+import kindveil.measure.Figures;
 import kindveil.measure.Length;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
@@ -52,7 +53,12 @@ class SourceController {
     }
 
     private ModelAndView page(Piece piece, SourceView.Form form, List<String> problems) {
-        return SourceView.of(pieces.plan(piece), sources.read(piece), form, lineage(piece), sources.colourShare(piece), looks.negative(piece).orElse(null), problems, say).in("piece/source");
+        return SourceView.of(pieces.plan(piece), sources.read(piece), form, lineage(piece), sources.colourShare(piece), looks.negative(piece).orElse(null),
+                pieces.coloured(piece).map(design -> design.print().words()).orElse(""), log.grown(piece.design().way()).map(SourceController::grown).orElse(""), problems, say).in("piece/source");
+    }
+
+    private static String grown(LogWork.Grown grown) {
+        return "drawn %s %% %s, as your last %s came out".formatted(Figures.plain(Math.abs(grown.percent())), grown.percent() > 0 ? "larger" : "smaller", grown.pulls() == 1 ? "one" : String.valueOf(grown.pulls()));
     }
 
     /** Where a source that is a result comes from. */
@@ -100,6 +106,14 @@ class SourceController {
             };
         }
         pieces.change(piece.seen(version).with(piece.design().treated(treatments)));
+        return "redirect:" + PieceHead.base(piece) + "/source";
+    }
+
+    @PostMapping({"/pieces/{id}/source/colours", "/pieces/{id}/veils/{veil}/source/colours"})
+    String inColours(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam int version) {
+        Piece piece = pieces.get(id, veil);
+        Design coloured = pieces.coloured(piece).orElseThrow(() -> new Outdated(piece.title()));
+        pieces.change(piece.seen(version).with(coloured));
         return "redirect:" + PieceHead.base(piece) + "/source";
     }
 

@@ -33,10 +33,12 @@ import org.jspecify.annotations.Nullable;
  * @param wipe the picture as it came and as it prints; one picture where nothing is done to it
  * @param riskHeight of the picture of what goes soft, 477 wide
  * @param told the file and how much colour it has, and where it came from
+ * @param colours the print that would keep its colours, or empty
  * @param size it is printed at now
+ * @param grown how a tracing is drawn to fit what this way makes of a print, or empty
  */
-record SourceView(PieceHead head, Wipe wipe, List<String> told, Lightness histogram, List<Figure> figures, String size, Form form, Judged judged, Tonal tonal, Treated treated,
-        Offers offers, List<String> problems) implements PageView {
+record SourceView(PieceHead head, Wipe wipe, List<String> told, String colours, Lightness histogram, List<Figure> figures, String size, Form form, Judged judged, Tonal tonal, Treated treated,
+        Offers offers, String grown, List<String> problems) implements PageView {
 
     /** What was typed. */
     record Form(int version, String width, String black, String white, String tones) {
@@ -90,7 +92,7 @@ record SourceView(PieceHead head, Wipe wipe, List<String> told, Lightness histog
                 new Figure("Darks and lights part", "%s at L* %s".formatted(say.percent(reading.threshold().separability()), reading.threshold().lightness())),
                 new Figure("Resolution at this size", "%d dpi".formatted(Math.round(reading.resolution().dotsPerInch()))), new Figure("Covered with toner", say.percent(reading.coverage())),
                 new Figure("Finest lines (it holds %s)".formatted(say.one(reading.heldLine())), say.one(reading.finestLine())),
-                new Figure("Contrast gone soft (σ %s mm)".formatted(Figures.rounded(softening.millimetres(), 2)), say.percent(reading.detail().atRisk())));
+                new Figure("Contrast gone soft (σ %s)".formatted(say.one(softening)), say.percent(reading.detail().atRisk())));
     }
 
     /** Whether it carries by its way. */
@@ -99,8 +101,8 @@ record SourceView(PieceHead head, Wipe wipe, List<String> told, Lightness histog
         record Reason(String mark, String fact, String meaning) {
         }
 
-        static Judged of(String way, Verdict verdict) {
-            return new Judged(way, "It " + verdict.grade().words(), verdict.reasons().stream().map(reason -> new Reason(mark(reason.grade()), reason.fact(), reason.meaning())).toList(),
+        static Judged of(String way, Verdict verdict, Say say) {
+            return new Judged(way, "It " + verdict.grade().words(), verdict.reasons().stream().map(reason -> new Reason(mark(reason.grade()), say.it(reason.fact()), say.it(reason.meaning()))).toList(),
                     verdict.grade() == Verdict.Grade.CARRIES);
         }
 
@@ -143,10 +145,10 @@ record SourceView(PieceHead head, Wipe wipe, List<String> told, Lightness histog
         record Step(int index, int count, String words, String code, boolean first, boolean last) {
         }
 
-        static Treated of(Design design) {
+        static Treated of(Design design, Say say) {
             List<Treatment> list = design.treatments().list();
-            return new Treated(IntStream.range(0, list.size()).mapToObj(i -> new Step(i, i + 1, list.get(i).words(), list.get(i).code(), i == 0, i + 1 == list.size())).toList(),
-                    TreatmentController.kinds(design).entrySet().stream().map(kind -> new Pick(kind.getKey(), kind.getValue().words(), "", false)).toList(),
+            return new Treated(IntStream.range(0, list.size()).mapToObj(i -> new Step(i, i + 1, say.it(list.get(i).words()), list.get(i).code(), i == 0, i + 1 == list.size())).toList(),
+                    TreatmentController.kinds(design).entrySet().stream().map(kind -> new Pick(kind.getKey(), say.it(kind.getValue().words()), "", false)).toList(),
                     !design.image().before().toString().equals(design.treatments().toString()));
         }
     }
@@ -161,7 +163,7 @@ record SourceView(PieceHead head, Wipe wipe, List<String> told, Lightness histog
 
         static Offers of(List<Advice> advice, double now, Say say) {
             return new Offers(IntStream.range(0, advice.size()).filter(i -> advice.get(i).after() >= now + WORTHWHILE)
-                    .mapToObj(i -> new Offer(i, advice.get(i).words(), "+" + Math.round((advice.get(i).after() - now) * 100),
+                    .mapToObj(i -> new Offer(i, say.it(advice.get(i).words()), "+" + Math.round((advice.get(i).after() - now) * 100),
                             "%s of it carries now, %s then".formatted(say.percent(now), say.percent(advice.get(i).after())))).toList(), advice.size());
         }
     }
@@ -170,8 +172,9 @@ record SourceView(PieceHead head, Wipe wipe, List<String> told, Lightness histog
      * @param lineage where a source that is a result comes from, or empty
      * @param colours share of the picture that is coloured
      * @param negative as {@link Tonal} takes it
+     * @param coloured the print that would keep its colours, or empty
      */
-    static SourceView of(Planned planned, SourceWork.Readings readings, Form form, String lineage, double colours, @Nullable Boolean negative, List<String> problems, Say say) {
+    static SourceView of(Planned planned, SourceWork.Readings readings, Form form, String lineage, double colours, @Nullable Boolean negative, String coloured, String grown, List<String> problems, Say say) {
         Piece piece = planned.piece();
         Design design = piece.design();
         double aspect = readings.shape().aspect();
@@ -180,9 +183,9 @@ record SourceView(PieceHead head, Wipe wipe, List<String> told, Lightness histog
         String prints = "%s/treated.png?v=%d".formatted(base, piece.version());
         Wipe wipe = treated ? Wipe.of("%s/framed.png?v=%d".formatted(base, piece.version()), prints, "as it came", "as it prints", aspect, 0.5) : Wipe.still(prints, "The source as a black copy", aspect);
         String file = "%s · %d × %d pixels · %s".formatted(readings.picture().name(), readings.picture().width(), readings.picture().height(), design.print().colouring(colours));
-        return new SourceView(PieceHead.of(piece, "Source"), wipe, Stream.of(file, lineage).filter(line -> !line.isEmpty()).toList(),
-                Lightness.of(readings.asItIs().tones(), readings.treated(), treated, say), figures(readings.treated(), piece.softening(), say),
-                say.size(design.printWidth(), design.printWidth().times(aspect)), form, Judged.of("For " + design.theWay().name(), readings.treated().verdict()), Tonal.of(planned, aspect, negative),
-                Treated.of(design), Offers.of(readings.advice(), readings.treated().carrying(), say), problems);
+        return new SourceView(PieceHead.of(piece, "Source"), wipe, Stream.of(file, lineage).filter(line -> !line.isEmpty()).toList(), coloured,
+                Lightness.of(readings.asItIs(), readings.treated(), treated, say), figures(readings.treated(), piece.softening(), say),
+                say.size(design.printWidth(), design.printWidth().times(aspect)), form, Judged.of("For " + design.theWay().name(), readings.treated().verdict(), say), Tonal.of(planned, aspect, negative),
+                Treated.of(design, say), Offers.of(readings.advice(), readings.treated().carrying(), say), grown, problems);
     }
 }

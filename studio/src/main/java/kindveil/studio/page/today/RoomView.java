@@ -8,7 +8,7 @@ import kindveil.drying.Coat;
 import kindveil.drying.Cover;
 import kindveil.drying.Drying;
 import kindveil.drying.Overlay;
-import kindveil.drying.Rate;
+import kindveil.drying.Belief;
 import kindveil.drying.Room;
 import kindveil.drying.RoomCourse;
 import kindveil.drying.Stage;
@@ -80,7 +80,7 @@ record RoomView(Form form, String told, List<Curve> dryings, Safe safe, List<Str
         for (double x = 0; x <= WIDTH; x += 4) {
             points.add("%.0f %.1f".formatted(x, HEIGHT * (1 - drying.waterShare(Span.minutes(x / WIDTH * HOURS * 60)))));
         }
-        String through = drying.spread(Stage.THROUGH, Rate.UNLEARNED).map(s -> "through in %s [%s … %s]".formatted(Span.words(s.half()), Span.words(s.quarter()), Span.words(s.nineTenths())))
+        String through = drying.spread(Stage.THROUGH, Belief.UNLEARNED).map(s -> "through in %s [%s … %s]".formatted(Span.words(s.half()), Span.words(s.quarter()), Span.words(s.nineTenths())))
                 .orElse("never gets through in this air; it does below about %.0f %%: warm the room, dry the air or bring a fan".formatted(Drying.dampestPercent(Stage.THROUGH)));
         return new Curve(name, "M" + String.join("L", points), dash, through);
     }

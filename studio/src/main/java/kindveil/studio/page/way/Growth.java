@@ -24,6 +24,7 @@ import kindveil.bench.Step;
 import kindveil.bench.Support;
 import kindveil.bench.Thing;
 import kindveil.bench.ThingKind;
+import kindveil.studio.page.SupportHue;
 import kindveil.way.Trace;
 
 /**
@@ -199,8 +200,7 @@ public record Growth(List<Stage> stages) {
 
     private static Slab slab(Object part) {
         return switch (part) {
-            case Support support -> new Slab(0, 18, support.is(Support.Trait.WOOD) ? "#dcbf92" : support.is(Support.Trait.METAL) ? "#c9d0d3"
-                    : support.is(Support.Trait.TEARS_WET) ? "#3a3f42" : "#f1ece0", false, support.words());
+            case Support support -> new Slab(0, 18, SupportHue.of(support), false, support.words());
             case ThingKind kind -> new Slab(0, 16, kind == ThingKind.PLATE ? "#cfe3df" : kind == ThingKind.BLOCK ? "#d9b98f" : "#fbfaf6", false, kind.words());
             case Layer layer -> slab(layer);
             default -> throw new IllegalStateException("Impossible state: %s in a pile.".formatted(part));

@@ -10,6 +10,7 @@ import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.room.Rooms;
 import kindveil.studio.work.log.LogWork;
+import kindveil.studio.work.shelf.Supports;
 import kindveil.studio.work.sheet.TargetWork;
 import kindveil.studio.work.look.WaysWork;
 import kindveil.studio.work.look.WaysWork.Having;
@@ -18,6 +19,7 @@ import kindveil.way.Choice;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 import kindveil.way.Wish;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -36,8 +38,10 @@ class WayController {
     private final LogWork log;
     private final Rooms rooms;
     private final Say say;
+    private final Supports supports;
 
-    WayController(WaysWork ways, TargetWork targets, LogWork log, Rooms rooms, Say say) {
+    WayController(WaysWork ways, TargetWork targets, LogWork log, Rooms rooms, Say say, Supports supports) {
+        this.supports = supports;
         this.targets = targets;
         this.log = log;
         this.ways = ways;
@@ -47,28 +51,30 @@ class WayController {
 
     @GetMapping("/ways/{key}")
     ModelAndView way(@PathVariable String key, @RequestParam(required = false) String print, @RequestParam(required = false) String support, @RequestParam(required = false) String ground,
-            @RequestParam(required = false) String wish, @RequestParam(defaultValue = "100 mm") String width, @RequestParam(defaultValue = "150 mm") String height,
+            @RequestParam(required = false) String wish, @RequestParam(name = "width", defaultValue = "") String wide, @RequestParam(name = "height", defaultValue = "") String tall,
             @RequestParam Map<String, String> all) {
         Way way = Catalogue.ways().stream().filter(w -> w.key().equals(key)).findFirst().orElseThrow(() -> new kindveil.studio.work.NotFound("way", key));
         WayCard card = way.card();
-        Having having = WaysController.having(print == null ? (card.usualPrint() == null ? PrintKind.GOOD_TONER : card.usualPrint()).name() : print,
-                support == null ? card.usualSupport().name() : support, ground == null ? card.usualGround().name() : ground, wish == null ? Wish.SOFT.name() : wish);
+        Having having = WaysController.having(supports, print == null ? (card.usualPrint() == null ? PrintKind.GOOD_TONER : card.usualPrint()).name() : print,
+                support == null ? card.usualSupport().id() : support, ground == null ? card.usualGround().name() : ground, wish == null ? Wish.SOFT.name() : wish);
+        String width = wide.isBlank() ? say.usual(100, 4) : wide;
+        String height = tall.isBlank() ? say.usual(150, 6) : tall;
         Problems problems = new Problems();
         Length w = problems.read(() -> Length.parseSize("Width", width, SMALLEST, LARGEST));
         Length h = problems.read(() -> Length.parseSize("Height", height, SMALLEST, LARGEST));
         Brief usual = Brief.usual(way, w == null ? Length.ofMillimetres(100) : w, h == null ? Length.ofMillimetres(150) : h, rooms.now().air())
                 .with(having.print()).with(having.support()).with(having.ground()).with(having.wish());
         Brief brief = way.checked(usual.choosing(chosen(way, all)));
-        return WayView.of(way, having, brief, width, height, ways, log.printers(), problems.words(), say).in("way/way");
+        return WayView.of(way, having, supports.all(), brief, width, height, ways, log.printers(), problems.words(), say).in("way/way");
     }
 
     /** A proof strip for this way and a print source. */
     @GetMapping("/ways/{key}/proof.pdf")
-    ResponseEntity<byte[]> proof(@PathVariable String key, @RequestParam(defaultValue = "GOOD_TONER") String print, @RequestParam(defaultValue = "") String by, @RequestParam(defaultValue = "A4") String paper) {
+    ResponseEntity<byte[]> proof(@PathVariable String key, @RequestParam(defaultValue = "GOOD_TONER") String print, @RequestParam(defaultValue = "") String by, @RequestParam(required = false) @Nullable String paper) {
         Way way = Catalogue.ways().stream().filter(w -> w.key().equals(key)).findFirst().orElseThrow(() -> new kindveil.studio.work.NotFound("way", key));
         Problems problems = new Problems();
         PrintKind kind = problems.choice(PrintKind.class, "Print", print);
-        Paper sheet = problems.choice(Paper.class, "Paper", paper);
+        Paper sheet = problems.choice(Paper.class, "Paper", paper == null ? Paper.usual(say.measure()).name() : paper);
         problems.read(() -> LogWork.requireShort("Who prints it", by, 120));
         if (problems.any()) {
             throw new kindveil.measure.UnusableValue("proof strip", print, "a print, a paper and who prints it", String.join(" ", problems.words()));

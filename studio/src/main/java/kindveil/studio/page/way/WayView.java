@@ -50,9 +50,9 @@ record WayView(String key, String name, String summary, Judged judged, Told told
      * @param instead what would go, where it does not
      */
     record Judged(String mark, String verdict, String hand, List<String> reasons, List<With> instead, String query) {
-        static Judged of(CompatibilityReading reading, Trace trace, List<CompatibilityReading.Instead> instead, Having having) {
+        static Judged of(CompatibilityReading reading, Trace trace, List<CompatibilityReading.Instead> instead, Having having, Say say) {
             String hand = HandReading.of(trace).map(read -> read.finished() == Hand.MIRRORED ? "Ends mirrored: print it mirrored." : "Ends reading right: print it as it is.").orElse("");
-            return new Judged(WaysView.mark(reading.verdict()), Words.capital(reading.verdict().words()), hand, reading.reasons().stream().map(r -> (r.words() + " " + r.remedy()).strip()).toList(),
+            return new Judged(WaysView.mark(reading.verdict()), Words.capital(reading.verdict().words()), hand, reading.reasons().stream().map(r -> say.it((r.words() + " " + r.remedy()).strip())).toList(),
                     instead.stream().map(other -> new With(other.words(), "", "", WaysView.address(other.way(), having.with(other.print())), false)).toList(), WaysView.query(having));
         }
     }
@@ -86,7 +86,7 @@ record WayView(String key, String name, String summary, Judged judged, Told told
     }
 
     /** @param width as it was typed; likewise height */
-    static WayView of(Way way, Having having, Brief brief, String width, String height, WaysWork ways, List<String> printers, List<String> problems, Say say) {
+    static WayView of(Way way, Having having, List<Support> supports, Brief brief, String width, String height, WaysWork ways, List<String> printers, List<String> problems, Say say) {
         Trace trace = Trace.of(way.expand(brief));
         TimeReading times = TimeReading.of(trace);
         AmountReading amounts = AmountReading.of(trace, brief.width(), brief.height());
@@ -94,14 +94,14 @@ record WayView(String key, String name, String summary, Judged judged, Told told
         List<CompatibilityReading.Instead> instead = reading.verdict() == Verdict.NO ? ways.instead(way, having).stream().limit(MOST_INSTEAD).toList() : List.of();
         boolean printed = way.card().usualPrint() != null;
         Needs needs = new Needs("What it takes at %s × %s".formatted(width, height), amounts.byProduct().entrySet().stream().map(e -> new Needs.Need(e.getKey().words(), say.both(e.getValue()))).toList(),
-                way.dials(brief).stream().map(dial -> new Needs.Need(dial.words(), "%s, %s".formatted(dial.usual(), dial.usual().provenance().word()))).toList());
-        return new WayView(way.key(), way.name(), way.card().summary(), Judged.of(reading, trace, instead, having), new Told(printed, WaysView.Asked.of(having), width, height), Growth.of(trace),
+                way.dials(brief).stream().map(dial -> new Needs.Need(dial.words(), "%s, %s".formatted(dial.usual().in(say.measure()), dial.usual().provenance().word()))).toList());
+        return new WayView(way.key(), way.name(), say.it(way.card().summary()), Judged.of(reading, trace, instead, having, say), new Told(printed, WaysView.Asked.of(having, supports), width, height), Growth.of(trace),
                 "%s from start to end at %s, hands busy for %s; times where every wait is the safe one.".formatted(Knot.elapsed(times), say.air(), Span.words(times.handsOn())),
-                times.entries().stream().map(e -> Knot.of(e, Knot.amount(amounts, e.act().id(), say))).toList(), schooling(way, brief, say), needs,
-                way.card().failures().stream().map(f -> new Failure(f.sees(), f.cause() + ".", f.rescue())).toList(), List.copyOf(CautionReading.of(trace).keySet()), CautionReading.DEFERENCE,
+                times.entries().stream().map(e -> Knot.of(e, Knot.amount(amounts, e.act().id(), say), say)).toList(), schooling(way, brief, say), needs,
+                way.card().failures().stream().map(f -> new Failure(say.it(f.sees()), say.it(f.cause() + "."), say.it(f.rescue()))).toList(), CautionReading.of(trace).keySet().stream().map(say::it).toList(), CautionReading.DEFERENCE,
                 printed ? having.print().name() : "", printers,
                 printed ? Arrays.stream(PrintKind.values()).map(p -> with(way, having.with(p), p.words(), p == having.print(), ways)).toList() : List.of(),
-                Arrays.stream(Support.values()).map(s -> with(way, having.with(s), s.words(), s == having.support(), ways)).toList(), problems);
+                supports.stream().map(s -> with(way, having.with(s), s.words(), s.equals(having.support()), ways)).toList(), problems);
     }
 
     private static With with(Way way, Having there, String words, boolean chosen, WaysWork ways) {
@@ -122,7 +122,7 @@ record WayView(String key, String name, String summary, Judged judged, Told told
         TimeReading times = TimeReading.of(trace);
         double millilitres = AmountReading.of(trace, brief.width(), brief.height()).byProduct().values().stream().mapToDouble(Volume::millilitres).sum();
         String risk = !trace.refusals().isEmpty() ? trace.refusals().getFirst().reason() : trace.concerns().isEmpty() ? "" : trace.concerns().getFirst().reason();
-        return new School(option.words(), option.buys(), option.costs(), millilitres == 0 ? "–" : say.one(new Volume(millilitres)), Span.words(times.handsOn()), Knot.elapsed(times), risk,
+        return new School(say.it(option.words()), say.it(option.buys()), say.it(option.costs()), millilitres == 0 ? "–" : say.one(new Volume(millilitres)), Span.words(times.handsOn()), Knot.elapsed(times), say.it(risk),
                 way.chosen(brief, choice.key()).equals(option));
     }
 }

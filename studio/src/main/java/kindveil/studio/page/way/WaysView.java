@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.function.Function;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import kindveil.bench.Ground;
 import kindveil.bench.PrintKind;
 import kindveil.bench.Support;
@@ -30,8 +31,8 @@ record WaysView(Asked asked, String query, String sought, List<Ranked> ranked, L
 
     /** What is had and wished, in a sentence. */
     record Asked(List<Pick> prints, List<Pick> supports, List<Pick> grounds, List<Pick> wishes, Having having) {
-        static Asked of(Having having) {
-            return new Asked(Pick.of(PrintKind.values(), PrintKind::words, having.print()), Pick.of(Support.values(), Support::words, having.support()),
+        static Asked of(Having having, List<Support> supports) {
+            return new Asked(Pick.of(PrintKind.values(), PrintKind::words, having.print()), Pick.of(supports, Support::id, Support::words, support -> "", having.support().id()),
                     Pick.of(Ground.values(), Ground::words, having.ground()), Pick.of(List.of(Wish.values()), Wish::name, Wish::words, Wish::meaning, having.wish().name()), having);
         }
     }
@@ -56,9 +57,12 @@ record WaysView(Asked asked, String query, String sought, List<Ranked> ranked, L
     }
 
     /** The table, ready to draw. */
-    record Matrix(List<Column> columns, List<Row> rows) {
+    record Matrix(List<Column> columns, List<Row> rows, double width) {
         private static final double FIRST = 12;
-        private static final double ACROSS = 25;
+        /** Of all columns; likewise the narrowest and widest one. */
+        private static final double ALL = 350;
+        private static final double NARROWEST = 16.5;
+        private static final double WIDEST = 25;
         private static final double TOP = 14;
         private static final double DOWN = 27;
         private static final int NAMES = 192;
@@ -75,52 +79,45 @@ record WaysView(Asked asked, String query, String sought, List<Ranked> ranked, L
         record Cell(String change, String mark, String words, String address, boolean chosen) {
         }
 
-        public double width() {
-            return columns.size() * ACROSS + NAMES;
-        }
-
-        static Matrix of(Having having, boolean byPrint, WaysWork ways) {
-            List<Column> columns = byPrint ? columns(PrintKind.values(), PrintKind::words, having.print()) : columns(Support.values(), Support::words, having.support());
-            List<WaysWork.Row> table = byPrint ? ways.byPrint(having) : ways.bySupport(having);
-            return new Matrix(columns, IntStream.range(0, table.size()).mapToObj(i -> row(table.get(i), TOP + i * DOWN, having, byPrint)).toList());
-        }
-
-        private static <E extends Enum<E>> List<Column> columns(E[] all, Function<E, String> words, E chosen) {
-            return Arrays.stream(all).map(one -> new Column(shortened(words.apply(one)), "translate(%s -10) rotate(-68)".formatted(x(one.ordinal()) + 4), one == chosen)).toList();
+        static Matrix of(Having having, boolean byPrint, WaysWork ways, List<Support> supports) {
+            List<Having> asked = byPrint ? Stream.of(PrintKind.values()).map(having::with).toList() : supports.stream().map(having::with).toList();
+            double across = Math.clamp(ALL / asked.size(), NARROWEST, WIDEST);
+            List<Column> columns = IntStream.range(0, asked.size()).mapToObj(i -> new Column(shortened(byPrint ? asked.get(i).print().words() : asked.get(i).support().words()), "translate(%s -10) rotate(-68)".formatted(x(i, across) + 4), asked.get(i).equals(having))).toList();
+            List<WaysWork.Row> table = byPrint ? ways.byPrint(having) : ways.bySupport(having, supports);
+            return new Matrix(columns, IntStream.range(0, table.size()).mapToObj(i -> row(table.get(i), TOP + i * DOWN, having, asked, byPrint, across)).toList(), asked.size() * across + NAMES);
         }
 
         private static String shortened(String words) {
             return words.replace(" on plain paper", "").replace("page of an ", "").replace("page of a ", "").replace(", pigment black and dye colours", ", mixed").replace(" or newspaper", "");
         }
 
-        private static double x(int column) {
-            return FIRST + column * ACROSS;
+        private static double x(int column, double across) {
+            return FIRST + column * across;
         }
 
-        private static Row row(WaysWork.Row row, double y, Having having, boolean byPrint) {
-            return new Row(row.way().name(), y + 4, "M-118 %sH%s".formatted(y + DOWN / 2, row.cells().size() * ACROSS + 2),
-                    IntStream.range(0, row.cells().size()).mapToObj(c -> cell(row, c, y, having, byPrint)).toList());
+        private static Row row(WaysWork.Row row, double y, Having having, List<Having> asked, boolean byPrint, double across) {
+            return new Row(row.way().name(), y + 4, "M-118 %sH%s".formatted(y + DOWN / 2, row.cells().size() * across + 2),
+                    IntStream.range(0, row.cells().size()).mapToObj(c -> cell(row, c, x(c, across), y, having, asked.get(c), byPrint)).toList());
         }
 
-        private static Cell cell(WaysWork.Row row, int column, double y, Having having, boolean byPrint) {
+        private static Cell cell(WaysWork.Row row, int column, double x, double y, Having having, Having there, boolean byPrint) {
             CompatibilityReading reading = row.cells().get(column);
-            Having there = byPrint ? having.with(PrintKind.values()[column]) : having.with(Support.values()[column]);
             String what = byPrint ? there.print().words() : there.support().words();
             String words = "%s, %s: %s%s".formatted(row.way().name(), what, reading.verdict().words(), reading.reasons().isEmpty() ? "" : ". " + reading.reasons().getFirst().words());
-            return new Cell("translate(%s %s)".formatted(x(column), y), WaysView.mark(reading.verdict()), words, WaysView.address(row.way(), there), there.equals(having));
+            return new Cell("translate(%s %s)".formatted(x, y), WaysView.mark(reading.verdict()), words, WaysView.address(row.way(), there), there.equals(having));
         }
     }
 
-    static WaysView of(Having having, boolean byPrint, String sought, WaysWork ways) {
+    static WaysView of(Having having, boolean byPrint, String sought, WaysWork ways, List<Support> supports) {
         List<Way> found = sought.isBlank() ? Catalogue.ways() : Catalogue.search(sought);
-        return new WaysView(Asked.of(having), query(having), sought,
+        return new WaysView(Asked.of(having, supports), query(having), sought,
                 ways.ranked(found.stream().filter(Catalogue.transfers()::contains).toList(), having).stream().map(reading -> Ranked.of(reading, having)).toList(),
                 found.stream().filter(Catalogue.overAndUnder()::contains).map(OverOrUnder::of).toList(), byPrint ? "print" : "support", byPrint ? "support" : "print",
-                Matrix.of(having, byPrint, ways), Arrays.stream(Verdict.values()).map(verdict -> new Mark(mark(verdict), verdict.words())).toList());
+                Matrix.of(having, byPrint, ways, supports), Arrays.stream(Verdict.values()).map(verdict -> new Mark(mark(verdict), verdict.words())).toList());
     }
 
     static String query(Having having) {
-        return "print=%s&support=%s&ground=%s&wish=%s".formatted(having.print(), having.support(), having.ground(), having.wish());
+        return "print=%s&support=%s&ground=%s&wish=%s".formatted(having.print(), having.support().id(), having.ground(), having.wish());
     }
 
     static String address(Way way, Having having) {

@@ -49,7 +49,7 @@ public final class FirstForm {
     /** What the whole piece is made on, which its first veil's design held. */
     public static Basis basis(String firstDesign) {
         JsonNode n = Json.tree(firstDesign);
-        return Json.guarded(() -> Basis.of(Vocabulary.SUPPORT.readFirstForm(text(n, "support")), Vocabulary.GROUND.readFirstForm(text(n, "ground")), colour(n.get("groundColour"))));
+        return Json.guarded(() -> Basis.of(SupportForm.readFirstForm(text(n, "support")), Vocabulary.GROUND.readFirstForm(text(n, "ground")), colour(n.get("groundColour"))));
     }
 
     /** What a making was begun with. */
@@ -66,10 +66,10 @@ public final class FirstForm {
     }
 
     private static Brief brief(JsonNode n) {
-        Base base = new Base(Vocabulary.SUPPORT.readFirstForm(text(n, "support")), Vocabulary.GROUND.readFirstForm(text(n, "ground")));
+        Base base = new Base(SupportForm.readFirstForm(text(n, "support")), Vocabulary.GROUND.readFirstForm(text(n, "ground")));
         JsonNode r = n.get("room");
         Room room = new Room(new Temperature(r.get("temperature").get("celsius").asDouble()), new Humidity(r.get("humidity").get("percent").asDouble()), Vocabulary.AIRING.readFirstForm(text(r, "airing")));
-        Printed printed = new Printed(Vocabulary.PRINT.readFirstForm(text(n, "print")), n.get("colourShare").asDouble(), 0, Vocabulary.HAND.readFirstForm(text(n, "handOnPrint")));
+        Printed printed = new Printed(Vocabulary.PRINT.readFirstForm(text(n, "print")), n.get("colourShare").asDouble(), 0, 0, Vocabulary.HAND.readFirstForm(text(n, "handOnPrint")));
         return new Brief(base, room, length(n, "width"), length(n, "height"), printed, Vocabulary.WISH.readFirstForm(text(n, "wish")),
                 new Settings(map(n.get("choices"), JsonNode::asString), map(n.get("dials"), JsonNode::asDouble), map(n.get("colours"), FirstForm::colour), Map.of()));
     }

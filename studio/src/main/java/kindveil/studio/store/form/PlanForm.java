@@ -32,10 +32,10 @@ import org.jspecify.annotations.Nullable;
  *
  * @param airings what moves the air in each way of it; not told by those begun before it was kept
  */
-public record PlanForm(List<PartForm> parts, List<ProductForm> products, String support, String ground, RoomForm room, List<ActForm> acts, List<WindowForm> windows,
+public record PlanForm(List<PartForm> parts, List<ProductForm> products, String support, @Nullable SupportForm ownSupport, String ground, RoomForm room, List<ActForm> acts, List<WindowForm> windows,
         @Nullable List<String> airings) {
     /** One way and what was asked of it. */
-    public record PartForm(String way, String name, List<ChosenForm> chosen, long width, long height, String print, double colourShare, double coverage, String hand, String wish,
+    public record PartForm(String way, String name, List<ChosenForm> chosen, long width, long height, String print, double colourShare, double coverage, @Nullable Double finest, String hand, String wish,
             Map<String, String> choices, Map<String, Double> dials, Map<String, double[]> colours, Map<String, ProductForm> lots) {
     }
 
@@ -133,7 +133,7 @@ public record PlanForm(List<PartForm> parts, List<ProductForm> products, String 
         Layer.Undercolour under = bench.support().orElseThrow();
         List<ActForm> acts = begun.plan().acts().stream().map(act -> new ActForm(act.id().toString(), StepForm.of(act.step(), products), act.title(), act.how(), act.handsOn().toMillis(),
                 act.answers().stream().map(AnswerForm::of).toList(), act.expected())).toList();
-        return new PlanForm(begun.parts().stream().map(PlanForm::of).toList(), products.values().stream().map(ProductForm::of).toList(), Vocabulary.SUPPORT.of(under.support()),
+        return new PlanForm(begun.parts().stream().map(PlanForm::of).toList(), products.values().stream().map(ProductForm::of).toList(), under.support().id(), SupportForm.own(under.support()),
                 Vocabulary.GROUND.of(under.ground()), RoomForm.of(bench.room()), acts, begun.plan().windows().stream().map(PlanForm::of).toList(),
                 begun.plan().airings().stream().map(Vocabulary.AIRING::of).toList());
     }
@@ -141,7 +141,7 @@ public record PlanForm(List<PartForm> parts, List<ProductForm> products, String 
     private static PartForm of(Begun.Part part) {
         Brief b = part.brief();
         return new PartForm(part.way(), part.name(), part.chosen().stream().map(c -> new ChosenForm(c.key(), c.question(), c.words())).toList(), b.width().nanometres(), b.height().nanometres(),
-                Vocabulary.PRINT.of(b.print()), b.printed().colourShare(), b.printed().coverage(), Vocabulary.HAND.of(b.printed().hand()), Vocabulary.WISH.of(b.wish()),
+                Vocabulary.PRINT.of(b.print()), b.printed().colourShare(), b.printed().coverage(), b.printed().finest(), Vocabulary.HAND.of(b.printed().hand()), Vocabulary.WISH.of(b.wish()),
                 new TreeMap<>(b.settings().choices()), new TreeMap<>(b.settings().dials()), mapped(b.settings().colours(), ProductForm::colour), mapped(b.settings().lots(), ProductForm::of));
     }
 
@@ -165,7 +165,7 @@ public record PlanForm(List<PartForm> parts, List<ProductForm> products, String 
 
     public Begun begun() {
         Map<String, Product> described = products.stream().map(ProductForm::product).collect(Collectors.toMap(Product::id, p -> p));
-        Base base = new Base(Vocabulary.SUPPORT.read(support), Vocabulary.GROUND.read(ground));
+        Base base = new Base(SupportForm.read(support, ownSupport), Vocabulary.GROUND.read(ground));
         Room air = room.room();
         Bench bench = Bench.with(base.support(), base.ground(), air);
         List<Act> read = acts.stream().map(a -> new Act(ActId.parse(a.id), a.does.step(described, bench.air()), a.title, a.how, Duration.ofMillis(a.handsOn),
@@ -176,7 +176,7 @@ public record PlanForm(List<PartForm> parts, List<ProductForm> products, String 
 
     private static Begun.Part part(PartForm p, Base base, Room air) {
         Settings settings = new Settings(p.choices, p.dials, mapped(p.colours, ProductForm::colour), mapped(p.lots, ProductForm::product));
-        Printed printed = new Printed(Vocabulary.PRINT.read(p.print), p.colourShare, p.coverage, Vocabulary.HAND.read(p.hand));
+        Printed printed = new Printed(Vocabulary.PRINT.read(p.print), p.colourShare, p.coverage, p.finest == null ? 0 : p.finest, Vocabulary.HAND.read(p.hand));
         Brief brief = new Brief(base, air, new Length(p.width), new Length(p.height), printed, Vocabulary.WISH.read(p.wish), settings);
         return new Begun.Part(p.way, p.name, brief, p.chosen.stream().map(c -> new Begun.Chosen(c.key, c.question, c.words)).toList());
     }

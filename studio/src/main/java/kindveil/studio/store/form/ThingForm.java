@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import kindveil.bench.Face;
 import kindveil.bench.Layer;
+import org.jspecify.annotations.Nullable;
 import kindveil.bench.Mask;
 import kindveil.bench.Thing;
 import kindveil.drying.RoomCourse;
@@ -38,7 +39,7 @@ public record ThingForm(String kind, List<LayerForm> front, List<LayerForm> back
         @JsonSubTypes.Type(value = LayerForm.Image.class, name = "image"), @JsonSubTypes.Type(value = LayerForm.Foil.class, name = "foil"),
         @JsonSubTypes.Type(value = LayerForm.Relief.class, name = "relief"), @JsonSubTypes.Type(value = LayerForm.Coat.class, name = "coat")})
     public sealed interface LayerForm {
-        record Sheet(String sheet, boolean damp) implements LayerForm {
+        record Sheet(String sheet, boolean damp, @Nullable Double grams) implements LayerForm {
         }
 
         record Receiver() implements LayerForm {
@@ -70,7 +71,7 @@ public record ThingForm(String kind, List<LayerForm> front, List<LayerForm> back
 
     private static LayerForm of(Layer layer, Map<String, Product> products) {
         return switch (layer) {
-            case Layer.Carrier c -> new LayerForm.Sheet(Vocabulary.SHEET.of(c.sheet()), c.damp());
+            case Layer.Carrier c -> new LayerForm.Sheet(Vocabulary.SHEET.of(c.sheet()), c.damp(), c.gramsPerSquareMetre());
             case Layer.Receiver r -> new LayerForm.Receiver();
             case Layer.Image i -> new LayerForm.Image(Vocabulary.PRINT.of(i.print()), i.toner().transmittance(), MaskForm.of(i.mask()), i.colourShare(), i.coverage());
             case Layer.Foil f -> new LayerForm.Foil(f.millimetres());
@@ -99,7 +100,7 @@ public record ThingForm(String kind, List<LayerForm> front, List<LayerForm> back
 
     private static Layer layer(LayerForm layer, Map<String, Product> products, RoomCourse air) {
         return switch (layer) {
-            case LayerForm.Sheet s -> new Layer.Carrier(Vocabulary.SHEET.read(s.sheet()), s.damp());
+            case LayerForm.Sheet s -> new Layer.Carrier(Vocabulary.SHEET.read(s.sheet()), s.damp(), s.grams() == null ? Vocabulary.SHEET.read(s.sheet()).gramsPerSquareMetre() : s.grams());
             case LayerForm.Receiver r -> new Layer.Receiver();
             case LayerForm.Image i -> new Layer.Image(Vocabulary.PRINT.read(i.print()), new Toner(i.transmittance()), i.mask().mask(), i.colourShare(), i.coverage());
             case LayerForm.Foil f -> new Layer.Foil(f.millimetres());

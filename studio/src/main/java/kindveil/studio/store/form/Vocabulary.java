@@ -27,6 +27,7 @@ import kindveil.sheet.Paper;
 import kindveil.studio.work.log.LogEntry;
 import kindveil.studio.work.piece.HandWish;
 import kindveil.studio.work.shelf.Owned;
+import kindveil.way.TellTale;
 import kindveil.way.Wish;
 
 /**
@@ -34,12 +35,6 @@ import kindveil.way.Wish;
  * used stays readable for as long as anything may hold it.
  */
 public final class Vocabulary {
-    public static final Tokens<Support> SUPPORT = Tokens.of("support", Support.class).is("birch-panel", Support.BIRCH_PANEL)
-            .is("watercolour-paper", Support.WATERCOLOUR_PAPER).is("journal-page", Support.JOURNAL_PAGE).is("drawing-paper", Support.DRAWING_PAPER)
-            .is("printmaking-paper", Support.PRINTMAKING_PAPER).is("dark-tissue", Support.DARK_TISSUE).is("canvas", Support.CANVAS)
-            .is("coated-board", Support.COATED_BOARD).is("fabric", Support.FABRIC).is("gauze", Support.GAUZE).is("mesh", Support.MESH)
-            .is("leather", Support.LEATHER).is("metal", Support.METAL).is("lino-block", Support.LINO_BLOCK).is("wood-block", Support.WOOD_BLOCK)
-            .is("form", Support.FORM);
     public static final Tokens<Ground> GROUND = Tokens.of("ground", Ground.class).is("raw", Ground.RAW).is("gesso", Ground.GESSO)
             .is("acrylic-paint", Ground.ACRYLIC_PAINT).is("fresh-paint", Ground.FRESH_PAINT).is("water-soluble", Ground.WATER_SOLUBLE)
             .is("papers", Ground.PAPERS).is("metal-leaf", Ground.METAL_LEAF).is("oil", Ground.OIL);
@@ -50,7 +45,7 @@ public final class Vocabulary {
             .is("film-mixed", PrintKind.FILM_MIXED).is("tissue-toner", PrintKind.TISSUE_TONER).is("dye-sublimation", PrintKind.DYE_SUBLIMATION);
     public static final Tokens<Hand> HAND = Tokens.of("hand", Hand.class).is("reads-right", Hand.READS_RIGHT).is("mirrored", Hand.MIRRORED);
     public static final Tokens<Wish> WISH = Tokens.of("wish", Wish.class).is("clean", Wish.CLEAN).is("soft", Wish.SOFT).is("ghosted", Wish.GHOSTED)
-            .is("torn", Wish.TORN).is("distorted", Wish.DISTORTED);
+            .is("torn", Wish.TORN).is("distorted", Wish.DISTORTED).is("broken", Wish.BROKEN);
     public static final Tokens<HandWish> HAND_WISH = Tokens.of("hand wish", HandWish.class).is("reads-right", HandWish.READS_RIGHT)
             .is("mirrored", HandWish.MIRRORED).is("no-matter", HandWish.NO_MATTER);
     public static final Tokens<Paper> PAPER = Tokens.of("paper", Paper.class).is("a4", Paper.A4).is("a3", Paper.A3).is("letter", Paper.LETTER);
@@ -75,7 +70,7 @@ public final class Vocabulary {
             .is("seal-edges", Preparation.SEAL_EDGES).is("wet-sand", Preparation.WET_SAND).is("lay-stations", Preparation.LAY_STATIONS)
             .is("test-shine", Preparation.TEST_SHINE).is("shake-gel", Preparation.SHAKE_GEL).is("mark-register", Preparation.MARK_REGISTER)
             .is("mount-on-backing", Preparation.MOUNT_ON_BACKING).is("touch-up", Preparation.TOUCH_UP).is("trim-edges", Preparation.TRIM_EDGES)
-            .is("hardware", Preparation.HARDWARE);
+            .is("hardware", Preparation.HARDWARE).is("tear-edge", Preparation.TEAR_EDGE).is("mask", Preparation.MASK).is("unmask", Preparation.UNMASK).is("tape-film", Preparation.TAPE_FILM);
     public static final Tokens<Mask.Part> PART = Tokens.of("part", Mask.Part.class).is("all", Mask.Part.ALL).is("darks", Mask.Part.DARKS)
             .is("lights", Mask.Part.LIGHTS).is("backed", Mask.Part.BACKED).is("edge", Mask.Part.EDGE);
     public static final Tokens<Extent> EXTENT = Tokens.of("extent", Extent.class).is("picture", Extent.PICTURE).is("beyond", Extent.BEYOND)
@@ -99,7 +94,7 @@ public final class Vocabulary {
     public static final Tokens<Trait> TRAIT = Tokens.of("trait", Trait.class).is("water-borne", Trait.WATER_BORNE).is("binds", Trait.BINDS)
             .is("closes", Trait.CLOSES).is("clears-fibre", Trait.CLEARS_FIBRE).is("receptive", Trait.RECEPTIVE).is("oily", Trait.OILY)
             .is("soluble", Trait.SOLUBLE).is("tacky", Trait.TACKY).is("fixes", Trait.FIXES).is("final", Trait.FINAL).is("prints", Trait.PRINTS)
-            .is("over-wet", Trait.OVER_WET);
+            .is("over-wet", Trait.OVER_WET).is("cracks", Trait.CRACKS);
     public static final Tokens<Hazard> HAZARD = Tokens.of("hazard", Hazard.class).is("flammable", Hazard.FLAMMABLE).is("spray", Hazard.SPRAY)
             .is("heat", Hazard.HEAT).is("self-heating", Hazard.SELF_HEATING).is("scald", Hazard.SCALD).is("dust", Hazard.DUST).is("pulp", Hazard.PULP)
             .is("acrylic", Hazard.ACRYLIC).is("washing", Hazard.WASHING).is("varnish", Hazard.VARNISH).is("slippery", Hazard.SLIPPERY)
@@ -127,8 +122,20 @@ public final class Vocabulary {
             .is("ghosts", LogEntry.Fibre.GHOSTS).is("veil", LogEntry.Fibre.VEIL).is("much", LogEntry.Fibre.MUCH);
     public static final Tokens<LogEntry.Cause> CAUSE = Tokens.of("cause", LogEntry.Cause.class).is("print", LogEntry.Cause.PRINT)
             .is("amount", LogEntry.Cause.AMOUNT).is("drying", LogEntry.Cause.DRYING).is("pressure", LogEntry.Cause.PRESSURE);
+    public static final Tokens<TellTale> TELL_TALE = Tokens.of("tell-tale", TellTale.class).is("back", TellTale.BACK).is("corner", TellTale.CORNER).is("sheen", TellTale.SHEEN)
+            .is("tack", TellTale.TACK).is("clear", TellTale.CLEAR).is("edge", TellTale.EDGE).is("plate", TellTale.PLATE).is("wetness", TellTale.WETNESS);
     public static final Tokens<Owned.Kind> OWNED = Tokens.of("owned", Owned.Kind.class).is("lot", Owned.Kind.LOT).is("tool", Owned.Kind.TOOL)
-            .is("plate", Owned.Kind.PLATE).is("tray", Owned.Kind.TRAY).is("weight", Owned.Kind.WEIGHT).is("print", Owned.Kind.PRINT);
+            .is("plate", Owned.Kind.PLATE).is("tray", Owned.Kind.TRAY).is("weight", Owned.Kind.WEIGHT).is("print", Owned.Kind.PRINT).is("support", Owned.Kind.SUPPORT);
+
+    public static final Tokens<Support.WetStrength> WET_STRENGTH = Tokens.of("wet strength", Support.WetStrength.class).is("tears", Support.WetStrength.TEARS)
+            .is("bears-misting", Support.WetStrength.BEARS_MISTING).is("bears-rubbing", Support.WetStrength.BEARS_RUBBING);
+    public static final Tokens<Support.Trait> SUPPORT_TRAIT = Tokens.of("trait of a support", Support.Trait.class).is("rigid", Support.Trait.RIGID).is("wood", Support.Trait.WOOD)
+            .is("soaks", Support.Trait.SOAKS).is("paper", Support.Trait.PAPER).is("bound", Support.Trait.BOUND).is("sized", Support.Trait.SIZED).is("leaf", Support.Trait.LEAF)
+            .is("woven", Support.Trait.WOVEN).is("open", Support.Trait.OPEN).is("closed", Support.Trait.CLOSED).is("metal", Support.Trait.METAL).is("carves", Support.Trait.CARVES)
+            .is("curved", Support.Trait.CURVED).is("slack", Support.Trait.SLACK);
+    public static final Tokens<Support.Property> SUPPORT_PROPERTY = Tokens.of("property of a support", Support.Property.class).is("weight", Support.Property.WEIGHT)
+            .is("uptake", Support.Property.UPTAKE).is("stretch", Support.Property.STRETCH).is("wet-strength", Support.Property.WET_STRENGTH).is("texture", Support.Property.TEXTURE)
+            .is("heat-limit", Support.Property.HEAT_LIMIT);
 
     private Vocabulary() {
     }

@@ -2,6 +2,8 @@ package kindveil.studio.work.log;
 
 import java.time.Clock;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -32,6 +34,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class LogWork {
+    /** Pulls that tell how a way grows. */
+    private static final int LATEST = 5;
     private static final String FORESEEN = "foreseen.png";
     private final Log log;
     private final PieceWork pieces;
@@ -134,6 +138,22 @@ public class LogWork {
     /** The entry whose result a picture shows, if it is one: where a source comes from. */
     public Optional<LogEntry> cameFrom(@Nullable UUID picture) {
         return log.all().stream().filter(entry -> picture != null && picture.equals(entry.photo())).findFirst();
+    }
+
+    /** How much what came of a way grew against its print. @param percent below 0 it shrank @param pulls measured */
+    public record Grown(double percent, int pulls) {
+        /** What a length of the print becomes. */
+        public double factor() {
+            return 1 + percent / 100;
+        }
+    }
+
+    /** The mean of the last few times it was measured; empty where it never was, or nothing to speak of came of it. */
+    public Optional<Grown> grown(String way) {
+        double[] measured = log.all().stream().filter(entry -> !entry.struck() && entry.findings().stretch() != null && entry.judged().way().key().equals(way))
+                .sorted(Comparator.comparing(LogEntry::written).reversed()).limit(LATEST).mapToDouble(entry -> entry.findings().stretch()).toArray();
+        double mean = Math.round(10 * Arrays.stream(measured).average().orElse(0)) / 10.0;
+        return mean == 0 ? Optional.empty() : Optional.of(new Grown(mean, measured.length));
     }
 
     public static String requireShort(String thing, String text, int most) {

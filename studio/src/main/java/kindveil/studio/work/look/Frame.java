@@ -6,7 +6,6 @@ import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.source.OpaqueWork;
 import kindveil.studio.work.source.SourceWork;
 import kindveil.studio.work.picture.PictureWork;
-import com.github.benmanes.caffeine.cache.Cache;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -17,6 +16,7 @@ import kindveil.bench.Hand;
 import kindveil.bench.Mask;
 import kindveil.image.Picture;
 import kindveil.image.Plane;
+import kindveil.light.Legibility;
 import kindveil.light.Colour;
 import kindveil.light.ProcessInk;
 import kindveil.light.Separation;
@@ -29,6 +29,9 @@ import kindveil.tone.Edge;
 import kindveil.tone.Size;
 import kindveil.tone.Subject;
 import kindveil.tone.Treatments;
+import kindveil.way.Edges;
+import kindveil.tone.Weave;
+import kindveil.bench.Support;
 import kindveil.way.Schools;
 import org.jspecify.annotations.Nullable;
 
@@ -38,12 +41,12 @@ import org.jspecify.annotations.Nullable;
  * @param drawn what was resampled and softened before, so that another state or coat need not do it again
  * @param width in pixels; likewise height
  */
-record Frame(Piece piece, PictureWork pictures, SourceWork sources, Cache<List<Object>, Object> drawn, int width, int height) {
+record Frame(Piece piece, PictureWork pictures, SourceWork sources, Drawings drawn, int width, int height) {
 
     /** How far dye that ran is carried, σ (assumed). */
     private static final double RUNS_MILLIMETRES = 3;
 
-    static Frame of(Piece piece, PictureWork pictures, SourceWork sources, Cache<List<Object>, Object> drawn, int longest) {
+    static Frame of(Piece piece, PictureWork pictures, SourceWork sources, Drawings drawn, int longest) {
         Veil leading = piece.leading();
         Size picture = pictures.shape(leading.source(), leading.design().treatments());
         double finest = picture.width() / leading.design().printWidth().millimetres();
@@ -85,13 +88,21 @@ record Frame(Piece piece, PictureWork pictures, SourceWork sources, Cache<List<O
         return new Rect(rect.left() - past, rect.top() - past, rect.width() + 2 * past, rect.height() + 2 * past);
     }
 
+    /** Whether something of its rectangle is not there: torn away, or left bare. */
     static boolean torn(Veil veil) {
-        return wished(veil).tear().isPresent() || veil.design().treatments().list().stream().anyMatch(treatment -> treatment instanceof Edge edge && edge.kind() == Edge.Kind.TORN);
+        return !wished(veil).whole() || veil.design().treatments().list().stream().anyMatch(treatment -> treatment instanceof Edge edge && edge.kind() == Edge.Kind.TORN);
     }
 
     /** What its wish does to a veil's picture: the same for one picture every time. */
     private static WishReading wished(Veil veil) {
-        return WishReading.of(veil.design().wish(), veil.bringsPicture() ? veil.source().hashCode() : 0);
+        return WishReading.of(veil.design().wish(), veil.design().choices(), veil.design().manner().dials(), veil.bringsPicture() ? veil.source().hashCode() : 0);
+    }
+
+    /** The threads it lies on, where a weave is left open. */
+    private Optional<Weave> weave(Veil veil) {
+        Support support = piece.base().support();
+        boolean asks = veil.design().theWay().choices().stream().anyMatch(choice -> choice.key().equals(Edges.HOLES.key()));
+        return asks && support.is(Support.Trait.OPEN) && !Edges.CLOSED.equals(veil.design().choices().get(Edges.HOLES.key())) ? Optional.of(Weave.of(support.textureMillimetres())) : Optional.empty();
     }
 
     /** Where the sheet of a torn print is, 1, in its rectangle, standing as it will; empty where it is whole. */
@@ -100,35 +111,40 @@ record Frame(Piece piece, PictureWork pictures, SourceWork sources, Cache<List<O
             return Optional.empty();
         }
         Rect rect = rect(veil);
-        return Optional.of((Plane) drawn.get(List.of("shape", veil.source(), veil.design().treatments().toString(), veil.design().wish(), veil.design().printWidth(), veil.design().hand().hand(), rect.width(), rect.height()), key -> {
+        return Optional.of(drawn.sheets().get(List.of(veil.source(), veil.design().treatments().toString(), wished(veil), veil.design().printWidth(), veil.design().hand().hand(), rect.width(), rect.height()), key -> {
             Treatments tears = new Treatments(Stream.concat(veil.design().treatments().list().stream().filter(treatment -> treatment instanceof Edge), wished(veil).tear().stream()).toList());
             Plane black = tears.apply(Plane.filled(rect.width(), rect.height(), 0), veil.design().printWidth());
-            Plane shape = black.map(light -> 1 - light);
+            Plane sheet = black.map(light -> 1 - light);
+            Plane shape = wished(veil).strokes().map(strokes -> covered(sheet, strokes.over(rect.width(), rect.height(), rect.width() / veil.design().printWidth().millimetres()))).orElse(sheet);
             return veil.design().hand().hand() == Hand.MIRRORED ? shape.mirrored() : shape;
         }));
+    }
+
+    private static Plane covered(Plane sheet, Plane strokes) {
+        return Plane.compute(sheet.width(), sheet.height(), (x, y) -> sheet.at(x, y) * strokes.at(x, y));
     }
 
     /** What covers a place of the frame, 0 to 1 a pixel, softened by its way and standing as it will; what ran of an ink, spread from there. */
     Plane coverage(Cover cover) {
         Piece at = piece.at(cover.mask().picture() + 1);
         Rect rect = rect(at.veil());
-        Plane own = !cover.stain() ? standing(cover, at, rect) : (Plane) drawn.get(List.of("run", key(cover.mask().part(), cover.ink(), at, rect)),
+        Plane own = !cover.stain() ? standing(cover, at, rect) : drawn.runs().get(key(cover.mask().part(), cover.ink(), at, rect),
                 key -> standing(new Cover(cover.mask(), cover.ink()), at, rect).blurred(RUNS_MILLIMETRES * pixelsPerMillimetre()));
         return placed(own, rect, 0);
     }
 
     /** The same for its rectangle alone, wherever that lies. */
     private Plane standing(Cover cover, Piece at, Rect rect) {
-        Plane known = (Plane) drawn.getIfPresent(key(cover.mask().part(), cover.ink(), at, rect));
+        Plane known = drawn.covers().getIfPresent(key(cover.mask().part(), cover.ink(), at, rect));
         if (known != null) {
             return known;
         }
         if (cover.ink() == null) {
-            return (Plane) drawn.get(key(cover.mask().part(), null, at, rect), key -> coverage(cover.mask().part(), at, rect));
+            return drawn.covers().get(key(cover.mask().part(), null, at, rect), key -> coverage(cover.mask().part(), at, rect));
         }
         Plane[] inks = inks(at, rect);
         for (ProcessInk ink : ProcessInk.values()) {
-            drawn.put(key(cover.mask().part(), ink, at, rect), inks[ink.ordinal()]);
+            drawn.covers().put(key(cover.mask().part(), ink, at, rect), inks[ink.ordinal()]);
         }
         return inks[cover.ink().ordinal()];
     }
@@ -136,7 +152,7 @@ record Frame(Piece piece, PictureWork pictures, SourceWork sources, Cache<List<O
     private List<Object> key(Mask.Part part, @Nullable ProcessInk ink, Piece at, Rect rect) {
         Design design = at.design();
         return List.of(at.veil().source(), design.treatments().toString(), design.printWidth(), design.choices().getOrDefault(Schools.TONES.key(), ""), at.softening(), design.print(),
-                design.hand().hand(), design.opaque(), design.wish(), part, ink == null ? "" : ink, rect.width(), rect.height(), pixelsPerMillimetre());
+                design.hand().hand(), design.opaque(), wished(at.veil()), weave(at.veil()), part, ink == null ? "" : ink, rect.width(), rect.height(), pixelsPerMillimetre());
     }
 
     private Plane coverage(Mask.Part part, Piece at, Rect rect) {
@@ -158,7 +174,8 @@ record Frame(Piece piece, PictureWork pictures, SourceWork sources, Cache<List<O
     private Plane laid(Plane plane, Piece at) {
         Plane slid = wished(at.veil()).slip().map(slip -> slip.apply(plane, pixelsPerMillimetre())).orElse(plane);
         Plane lies = standing(slid.blurred(at.softening().millimetres() * pixelsPerMillimetre()), at);
-        return shape(at.veil()).map(sheet -> within(lies, sheet)).orElse(lies);
+        Plane held = weave(at.veil()).map(threads -> covered(lies, threads.over(lies.width(), lies.height(), pixelsPerMillimetre()))).orElse(lies);
+        return shape(at.veil()).map(sheet -> within(held, sheet)).orElse(held);
     }
 
     /** Where a sheet is torn its fibre stands a little beyond the image. */
@@ -207,6 +224,12 @@ record Frame(Piece piece, PictureWork pictures, SourceWork sources, Cache<List<O
         return placed(standing(sources.treated(piece, Math.max(rect.width(), rect.height())).resampled(rect.width(), rect.height()), piece), rect, 1);
     }
 
+    /** The edges of the drawing of the veil in hand that are meant to be seen: not where its sheet is torn away, or ground left bare on purpose. */
+    Legibility.Edges drawing() {
+        Plane laid = shape(piece.veil()).map(sheet -> placed(within(Plane.filled(sheet.width(), sheet.height(), 1), sheet), rect(piece.veil()), 0)).orElse(null);
+        return Legibility.Edges.of(source(), 1 / pixelsPerMillimetre(), laid);
+    }
+
     private static Plane standing(Plane plane, Piece at) {
         return at.design().hand().hand() == Hand.MIRRORED ? plane.mirrored() : plane;
     }
@@ -223,7 +246,7 @@ record Frame(Piece piece, PictureWork pictures, SourceWork sources, Cache<List<O
     /** The ground under everything: its photograph filling the same shape, or its flat colour. */
     Picture ground() {
         Object under = piece.basis().photograph().map(Object.class::cast).orElse(piece.groundColour());
-        return (Picture) drawn.get(List.of(under, width, height), key -> drawGround());
+        return drawn.grounds().get(List.of(under, width, height), key -> drawGround());
     }
 
     /** The ground's colour all over, whatever its photograph shows. */

@@ -48,13 +48,11 @@ public class LookWork {
     private static final int TONAL_LONGEST = 160;
     private static final double ALIKE = 2;
     private static final Room BARE_ROOM = Room.of(21, 50);
-    private static final long DRAWN_BYTES = 96_000_000;
     private static final long RENDERED_BYTES = 64_000_000;
     private final PieceWork pieces;
     private final PictureWork pictures;
     private final SourceWork sources;
-    private final Cache<List<Object>, Object> drawn = Caches.bounded().maximumWeight(DRAWN_BYTES)
-            .weigher((List<Object> key, Object drawn) -> drawn instanceof Picture picture ? picture.bytes() : ((Plane) drawn).bytes()).build();
+    private final Drawings drawn = Drawings.empty();
     private final Cache<List<Object>, byte[]> rendered = Caches.bounded().maximumWeight(RENDERED_BYTES).weigher((List<Object> key, byte[] png) -> png.length).build();
     private final Cache<List<Object>, Optional<Boolean>> tonal = Caches.bounded().maximumSize(500).build();
     private final Cache<List<Object>, Optional<Foresight>> foreseen = Caches.bounded().maximumSize(200).build();
@@ -292,7 +290,7 @@ public class LookWork {
         }
         Frame frame = frame(drawing, LEGIBILITY_LONGEST);
         Picture ground = frame.ground();
-        Measure measure = new Measure(frame, Legibility.Edges.of(frame.source(), 1 / frame.pixelsPerMillimetre()), new HashMap<>());
+        Measure measure = new Measure(frame, frame.drawing(), new HashMap<>());
         Picture seen = measure.seen(state, bench, ground);
         double now = measure.reads(seen, Legibility.ARMS_LENGTH_METRES);
         return Optional.of(new Foresight(1 - now, 1 - measure.reads(seen, Legibility.ACROSS_A_ROOM_METRES)));

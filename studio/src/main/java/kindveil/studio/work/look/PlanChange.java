@@ -1,5 +1,6 @@
 package kindveil.studio.work.look;
 
+import java.util.HashMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -7,9 +8,11 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import kindveil.catalogue.Catalogue;
 import kindveil.light.Colour;
+import kindveil.measure.Figures;
 import kindveil.measure.Length;
 import kindveil.measure.UnusableValue;
 import kindveil.measure.Words;
+import kindveil.studio.work.piece.Manner;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.Veil;
 import kindveil.tone.Treatment.Invert;
@@ -172,12 +175,33 @@ public sealed interface PlanChange {
         }
     }
 
+    /** A number of the way's, as it was the last time. */
+    record Dialled(String dial, double value) implements PlanChange {
+        @Override
+        public String key() {
+            return "dial %s %s".formatted(dial, Figures.plain(value));
+        }
+
+        @Override
+        public String words(Piece piece) {
+            return "%s %s".formatted(Figures.plain(value), dial);
+        }
+
+        @Override
+        public Piece of(Piece piece) {
+            Map<String, Double> dials = new HashMap<>(piece.design().manner().dials());
+            dials.put(dial, value);
+            Manner manner = piece.design().manner();
+            return piece.with(piece.design().with(manner.set(manner.choices(), dials, manner.colours())));
+        }
+    }
+
     private static UnusableValue unknown(String key) {
         return new UnusableValue("change", key, "one that the page offers", "Open the page again and choose one of those that stand there.");
     }
 
     static PlanChange parse(String key) {
-        Matcher m = Pattern.compile("(choose) ([a-z-]{1,40}) ([a-z0-9-]{1,40})|(way) ([a-z-]{1,40})|(lighten) (\\d{1,2})|(shift) (-?\\d{1,3}) (-?\\d{1,3})|(last)|(invert)|(ground)").matcher(key);
+        Matcher m = Pattern.compile("(choose) ([a-z-]{1,40}) ([a-z0-9-]{1,40})|(way) ([a-z-]{1,40})|(lighten) (\\d{1,2})|(shift) (-?\\d{1,3}) (-?\\d{1,3})|(last)|(invert)|(ground)|(dial) ([a-z-]{1,40}) (\\d{1,4}(?:\\.\\d{1,2})?)").matcher(key);
         if (!m.matches()) {
             throw unknown(key);
         }
@@ -188,6 +212,7 @@ public sealed interface PlanChange {
                 .or(() -> m.group(8) == null ? Optional.empty() : Optional.of(new Shifted(Integer.parseInt(m.group(9)), Integer.parseInt(m.group(10)))))
                 .or(() -> m.group(11) == null ? Optional.empty() : Optional.of(new Last()))
                 .or(() -> m.group(12) == null ? Optional.empty() : Optional.of(new Inverted()))
+                .or(() -> m.group(14) == null ? Optional.empty() : Optional.of(new Dialled(m.group(15), Double.parseDouble(m.group(16)))))
                 .orElseGet(LighterGround::new);
     }
 }

@@ -113,7 +113,7 @@ public class ReadsWork {
     /** Share of the edges of the veil in hand that read in a picture of all. */
     private static double reads(Piece piece, Frame frame, Picture seen) {
         Frame own = frame.of(piece);
-        return Legibility.Edges.of(own.source(), 1 / own.pixelsPerMillimetre()).in(seen, Legibility.ARMS_LENGTH_METRES).survivingShare();
+        return own.drawing().in(seen, Legibility.ARMS_LENGTH_METRES).survivingShare();
     }
 
     /** The veil without which most of it would come back. */
@@ -230,7 +230,7 @@ public class ReadsWork {
         Frame frame = looks.frame(piece, LONGEST);
         Picture seen = looks.finished(piece, frame);
         Frame own = frame.of(piece);
-        Plane lost = Legibility.Edges.of(own.source(), 1 / own.pixelsPerMillimetre()).lost(seen, Legibility.ARMS_LENGTH_METRES).blurred(0.8);
+        Plane lost = own.drawing().lost(seen, Legibility.ARMS_LENGTH_METRES).blurred(0.8);
         return Rasters.png(new Picture(over(seen.red(), lost, 0.72f), over(seen.green(), lost, 0.03f), over(seen.blue(), lost, 0.06f)));
     }
 

@@ -56,8 +56,8 @@ public class WaysWork {
         return Catalogue.transfers().parallelStream().map(way -> new Row(way, java.util.Arrays.stream(PrintKind.values()).map(print -> of(way, having.with(print))).toList())).toList();
     }
 
-    public List<Row> bySupport(Having having) {
-        return Catalogue.transfers().parallelStream().map(way -> new Row(way, java.util.Arrays.stream(Support.values()).map(support -> of(way, having.with(support))).toList())).toList();
+    public List<Row> bySupport(Having having, List<Support> supports) {
+        return Catalogue.transfers().parallelStream().map(way -> new Row(way, supports.stream().map(support -> of(way, having.with(support))).toList())).toList();
     }
 
     /** What would work instead of a way that does not. */

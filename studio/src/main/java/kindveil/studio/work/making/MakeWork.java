@@ -13,16 +13,21 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import kindveil.making.Clock.Phase;
 import kindveil.making.Begun;
 import kindveil.making.Deed;
 import kindveil.making.Making;
+import kindveil.making.Sign;
 import kindveil.measure.Figures;
 import kindveil.measure.Span;
+import kindveil.bench.Step;
+import kindveil.measure.Words;
 import kindveil.measure.UnusableValue;
 import kindveil.way.Act;
 import kindveil.way.ActId;
 import kindveil.way.Answer;
+import kindveil.way.TellTale;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -32,6 +37,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class MakeWork {
     /** Further back than this nobody remembers to the minute. */
     private static final double MOST_MINUTES_AGO = 14 * 24 * 60;
+    private static final Duration CHANGE_OF_MIND = Duration.ofMinutes(10);
     private final Makings makings;
     private final PieceWork pieces;
     private final Clock clock;
@@ -82,7 +88,7 @@ public class MakeWork {
         if (!planned.sound()) {
             throw new UnusableValue("Plan", planned.piece().title(), "one the bench accepts", planned.whole().refusals().getFirst().words());
         }
-        StoredMaking making = new StoredMaking(UUID.randomUUID(), pieceId, clock.instant(), Begun.of(planned.sequence()), List.of(), List.of(), false);
+        StoredMaking making = new StoredMaking(UUID.randomUUID(), pieceId, clock.instant(), Begun.of(planned.sequence()), List.of(), List.of(), List.of(), false);
         makings.add(making);
         return making;
     }
@@ -102,13 +108,19 @@ public class MakeWork {
         Instant at = ago(making, minutesAgo);
         Deed deed = new Deed(act.id(), answer, at, false);
         boolean goesOn = answer >= act.answers().size() || !(act.answers().get(answer).effect() instanceof Answer.Effect.Rescue);
-        List<String> against = goesOn ? against(making, at) : List.of();
+        List<String> against = goesOn ? Stream.concat(against(making, at).stream(), beside(id, act, at).stream()).toList() : List.of();
         if (!against.isEmpty() && !anyway) {
             return against;
         }
         Making after = making.with(deed);
         makings.tell(id, seq, List.of(new ToldDeed(deed, clock.instant(), !against.isEmpty())), after);
         return List.of();
+    }
+
+    /** What lies on the same bench for other pieces and speaks against an act: vapour that burns, and heat. */
+    public List<String> beside(UUID id, Act act, Instant at) {
+        return act.step() instanceof Step.Heat ? active().stream().filter(other -> !other.id().equals(id)).flatMap(other -> other.making().bench(at).vapouring().stream()
+                .map(coat -> "%s of “%s”, on the same bench, still gives off vapour that burns. No heat tool near it: open the windows and let it dry.".formatted(Words.capital(coat.product().words()), pieces.get(other.piece()).title()))).toList() : List.of();
     }
 
     private static List<String> against(Making making, Instant at) {
@@ -156,14 +168,32 @@ public class MakeWork {
         return making;
     }
 
+    /**
+     * Keeps what is seen or felt while an act is at hand: evidence of how dry its coat is, or of how much was laid. The same thing told
+     * again within a few minutes is a change of mind; told twice alike it is taken back.
+     */
+    public void sign(UUID id, int seq, TellTale tale, int reply) {
+        StoredMaking stored = seen(id, seq);
+        Making making = stored.making();
+        Instant now = clock.instant();
+        if (!making.tellTales(now).contains(tale)) {
+            throw new UnusableValue("Tell-tale", tale.question(), "one of what can be told at the act at hand", "Look at the bench again.");
+        }
+        Sign sign = new Sign(making.current().orElseThrow().id(), tale, reply, now);
+        List<Sign> before = making.signs().stream().filter(other -> other.tale() != tale || other.at().isBefore(now.minus(CHANGE_OF_MIND))).toList();
+        boolean again = making.signs().stream().anyMatch(other -> !before.contains(other) && other.reply() == reply);
+        makings.sign(id, seq, sign.act(), again ? before : Stream.concat(before.stream(), Stream.of(sign)).toList());
+    }
+
     /** Takes back the last thing told. */
     public void takeBack(UUID id, int seq) {
         StoredMaking making = seen(id, seq);
         if (seq == 0) {
             throw new UnusableValue("Undo", "nothing", "an act to take back", "Nothing has been told yet.");
         }
-        StoredMaking before = new StoredMaking(id, making.piece(), making.begun(), making.plan(), making.told().subList(0, seq - 1), making.rooms(), making.laidAside());
-        makings.takeBack(id, seq - 1, before.making());
+        StoredMaking before = new StoredMaking(id, making.piece(), making.begun(), making.plan(), making.told().subList(0, seq - 1), List.of(), making.rooms(), making.laidAside());
+        ActId here = making.making().current().map(Act::id).orElse(making.told().getLast().deed().act());
+        makings.takeBack(id, seq - 1, here, before.making());
     }
 
     /** Takes everything before {@code act} as done {@code minutesAgo}. */

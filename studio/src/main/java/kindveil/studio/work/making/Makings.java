@@ -6,7 +6,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import kindveil.making.Making;
+import kindveil.making.Sign;
 import kindveil.studio.work.Kept;
+import kindveil.way.ActId;
 
 /** Keeps makings. */
 public interface Makings {
@@ -32,8 +34,11 @@ public interface Makings {
     /** Appends as number {@code seq}, from 0; {@link kindveil.studio.work.Outdated} when that number is taken or not the next. @param after where it stands then */
     void tell(UUID making, int seq, List<ToldDeed> deeds, Making after);
 
-    /** Takes back number {@code seq}, which must be the last. @param after where it stands then */
-    void takeBack(UUID making, int seq, Making after);
+    /** Takes back number {@code seq}, which must be the last, and what was seen at an act since. @param after where it stands then */
+    void takeBack(UUID making, int seq, ActId signs, Making after);
+
+    /** Keeps what was seen at the act at hand, all of it, instead of what was kept of that act; {@link kindveil.studio.work.Outdated} unless {@code seq} deeds are told. */
+    void sign(UUID making, int seq, ActId act, List<Sign> signs);
 
     /** Moves the beginning of a making of which nothing was told yet. */
     void backdate(UUID making, Instant begun);

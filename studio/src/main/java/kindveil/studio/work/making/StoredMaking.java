@@ -8,6 +8,7 @@ import kindveil.drying.RoomCourse;
 import kindveil.making.Begun;
 import kindveil.making.Deed;
 import kindveil.making.Making;
+import kindveil.making.Sign;
 import kindveil.measure.Span;
 import kindveil.reading.AmountReading;
 import kindveil.studio.work.room.ToldRoom;
@@ -21,18 +22,20 @@ import kindveil.way.Trace;
  *
  * @param plan what it was begun with; it never changes
  * @param told what was told, oldest first
+ * @param signs what was seen and felt of what dries and what was laid, oldest first
  * @param rooms the air as it was told while it was made, oldest first
  * @param laidAside whether it is no longer followed
  */
-public record StoredMaking(UUID id, UUID piece, Instant begun, Begun plan, List<ToldDeed> told, List<ToldRoom> rooms, boolean laidAside) {
+public record StoredMaking(UUID id, UUID piece, Instant begun, Begun plan, List<ToldDeed> told, List<Sign> signs, List<ToldRoom> rooms, boolean laidAside) {
     public StoredMaking {
         told = List.copyOf(told);
+        signs = List.copyOf(signs);
         rooms = List.copyOf(rooms);
     }
 
     /** How far it is: its plan, in the air it stands in, with everything told. */
     public Making making() {
-        return Making.asFarAsItFits(inItsAir(), begun, deeds());
+        return Making.asFarAsItFits(inItsAir(), begun, deeds(), signs);
     }
 
     private Plan inItsAir() {

@@ -19,6 +19,8 @@ import kindveil.light.Lab;
 import kindveil.light.Srgb;
 import kindveil.light.Tone;
 import kindveil.image.Plane;
+import kindveil.tone.Histogram;
+import kindveil.tone.Lines;
 import kindveil.measure.Length;
 import kindveil.tone.Treatments;
 import kindveil.studio.intake.PictureIntake;
@@ -38,6 +40,7 @@ public class PictureWork {
     private static final int LONGEST_REDUCED = 500;
     private static final long REDUCED_BYTES = 24_000_000;
     private static final int COLOUR_SAMPLE = 120;
+    private static final int LINES_SAMPLE = 1400;
     private static final double CHROMATIC = 12;
     private final Pictures pictures;
     private final Clock clock;
@@ -48,6 +51,7 @@ public class PictureWork {
     private final Cache<UUID, StoredPicture> known = Caches.bounded().maximumSize(5000).build();
     private final Queue<UUID> unkept = new ConcurrentLinkedQueue<>();
     private final Cache<UUID, Double> coloured = Caches.bounded().maximumSize(2000).build();
+    private final Cache<List<Object>, Double> lines = Caches.bounded().maximumSize(2000).build();
     private final Cache<List<Object>, Double> covered = Caches.bounded().maximumSize(2000).build();
 
     PictureWork(Pictures pictures, Clock clock) {
@@ -136,6 +140,15 @@ public class PictureWork {
                 }
             }
             return sum / (printed.width() * printed.height());
+        });
+    }
+
+    /** The finest of its dark lines as they are printed, mm; 0 where nothing is dark. */
+    public double finest(UUID id, Treatments treatments, Length width, boolean inverted, Tone tone) {
+        return lines.get(List.of(id, treatments.toString(), width, inverted, tone), key -> {
+            Plane treated = treatments.apply(within(id, treatments, LINES_SAMPLE).luminance(), width, tone);
+            Plane printed = inverted ? treated.map(v -> (float) Srgb.decode(1 - Srgb.encode(v))) : treated;
+            return Lines.finest(printed, Lab.luminanceOf(Math.max(1, Histogram.of(printed).threshold().lightness()))) * width.millimetres() / printed.width();
         });
     }
 

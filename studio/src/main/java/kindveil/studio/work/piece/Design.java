@@ -26,6 +26,12 @@ public record Design(Image image, Manner manner, Wish wish, PrintPlan printing) 
         return new Design(Image.of(width), Manner.of(Catalogue.ways().getFirst()), Wish.CLEAN, PrintPlan.FRESH);
     }
 
+    /** The same on another paper. */
+    static Design fresh(Length width, Paper paper) {
+        Design fresh = fresh(width);
+        return fresh.withPrint(fresh.hand(), paper, fresh.copies());
+    }
+
     public Design with(Image other) {
         return new Design(other, manner, wish, printing);
     }

@@ -50,15 +50,19 @@ public record Manner(String way, Map<String, String> choices, Map<String, Double
         return new Manner(way, choices, dials, colours, all);
     }
 
-    /** Another way; of the choices only those it knows. */
+    /** Another way; of the choices only those it knows, and only where something else than the usual was chosen: its own usual may be another. */
     public Manner doing(Way other) {
         Map<String, String> kept = new HashMap<>();
         for (Choice choice : other.choices()) {
             String option = choices.get(choice.key());
-            if (option != null && choice.options().stream().anyMatch(o -> o.key().equals(option))) {
+            if (option != null && !usual(choice.key(), option) && choice.options().stream().anyMatch(o -> o.key().equals(option))) {
                 kept.put(choice.key(), option);
             }
         }
         return new Manner(other.key(), kept, Map.of(), Map.of(), lots);
+    }
+
+    private boolean usual(String choice, String option) {
+        return theWay().choices().stream().anyMatch(one -> one.key().equals(choice) && one.options().getFirst().key().equals(option));
     }
 }

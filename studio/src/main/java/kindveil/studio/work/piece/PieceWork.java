@@ -12,6 +12,12 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.stream.Collectors;
+import kindveil.bench.Ground;
+import kindveil.bench.Support;
+import kindveil.bench.Face;
+import kindveil.bench.Layer;
+import kindveil.bench.ThingKind;
+import java.util.stream.Stream;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -20,6 +26,7 @@ import kindveil.drying.Room;
 import kindveil.light.Tone;
 import kindveil.measure.Length;
 import kindveil.measure.UnusableValue;
+import kindveil.sheet.Paper;
 import kindveil.measure.Words;
 import kindveil.reading.HandReading;
 import kindveil.studio.intake.PlanFile;
@@ -43,6 +50,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class PieceWork {
+    /** Less colour than this is not worth a print in colours (assumed). */
+    private static final double WORTH_COLOURS = 0.02;
     private static final int LONGEST_TITLE = 120;
     private static final double LEAST_PIXELS = 8;
     private static final double LEAST_HEIGHT = 2;
@@ -127,7 +136,7 @@ public class PieceWork {
     }
 
     private Piece begin(UUID id, String title, Length width, UUID picture) {
-        Piece piece = Piece.of(id, title(title), clock.instant(), pictures.get(picture).id(), Basis.fresh(), Design.fresh(width));
+        Piece piece = Piece.of(id, title(title), clock.instant(), pictures.get(picture).id(), Basis.fresh(), Design.fresh(width, Paper.usual(rooms.now().units())));
         requireShapes(piece);
         pieces.add(piece);
         return piece;
@@ -150,6 +159,18 @@ public class PieceWork {
         Piece changed = pieces.replace(piece).at(piece.inHand() + 1);
         before.ifPresent(was -> earlier.asMap().merge(piece.id(), List.of(was.at(Math.min(was.veils().size(), piece.inHand() + 1))), PieceWork::latest));
         return changed;
+    }
+
+    /** Every piece on an earlier edition of a support of the artist's own is on this one from now on. */
+    public void follow(Support own) {
+        all().stream().filter(piece -> piece.base().support().id().equals(own.id()) && !piece.base().support().equals(own)).forEach(piece -> lay(piece, own));
+    }
+
+    /** A piece on another support; one whose bare colour is known is seen in it. */
+    public Piece lay(Piece piece, Support on) {
+        Basis basis = piece.basis().on(piece.base().with(on));
+        boolean bare = on.colour() != null && piece.base().ground() == Ground.RAW;
+        return change(piece.with(bare ? basis.of(on.colour()) : basis));
     }
 
     private static List<Piece> latest(List<Piece> before, List<Piece> more) {
@@ -202,6 +223,18 @@ public class PieceWork {
         UUID picture = !way.card().bringsPicture() ? null : bytes == null ? own : pictures.take(fileName, bytes).id();
         Design design = piece.leading().design().treated(kindveil.tone.Treatments.NONE).doing(way);
         return change(piece.plus(Veil.first(picture, design)));
+    }
+
+    /** The design printed in colours, where it is printed black, its picture is coloured, and its colours would be there in the finished work. */
+    public Optional<Design> coloured(Piece piece) {
+        Design now = piece.design();
+        return now.print().coloured().filter(print -> pictures.colourShare(piece.veil().source()) >= WORTH_COLOURS && !now.treatments().blackAndWhite())
+                .map(print -> now.with(now.printing().with(print))).filter(design -> keepsColours(plan(piece.with(design)).trace()));
+    }
+
+    private static boolean keepsColours(Trace trace) {
+        return trace.refusals().isEmpty() && trace.end().things().stream().filter(thing -> thing.kind() != ThingKind.PRINT)
+                .anyMatch(thing -> Stream.of(Face.Side.values()).anyMatch(side -> thing.of(side, Layer.Image.class).stream().anyMatch(Layer.Image::inColours)));
     }
 
     public Planned plan(Piece piece) {
@@ -294,7 +327,8 @@ public class PieceWork {
         boolean inverted = Schools.INVERTED.equals(shown.design().choices().get(Schools.TONES.key()));
         Printed printed = !veil.bringsPicture() ? Printed.of(veil.design().print())
                 : new Printed(veil.design().print(), image.treatments().blackAndWhite() ? 0 : pictures.colourShare(shown.source()),
-                        pictures.coverage(shown.source(), image.treatments(), image.width(), inverted, Tone.of(veil.design().print().inks())), Hand.READS_RIGHT);
+                        pictures.coverage(shown.source(), image.treatments(), image.width(), inverted, Tone.of(veil.design().print().inks())),
+                        veil.design().theWay().card().bridges() ? pictures.finest(shown.source(), image.treatments(), image.width(), inverted, Tone.of(veil.design().print().inks())) : 0, Hand.READS_RIGHT);
         return new Brief(piece.base(), room, image.width(), image.width().times(pictures.shape(shown.source(), image.treatments()).aspect()), printed, veil.design().wish(), settings);
     }
 }

@@ -2,6 +2,7 @@ package kindveil.studio.work.sheet;
 
 import kindveil.studio.work.piece.Planned;
 import kindveil.studio.work.piece.PieceWork;
+import kindveil.studio.work.room.Rooms;
 import kindveil.studio.work.piece.Design;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.source.SourceWork;
@@ -28,8 +29,10 @@ public class PrintWork {
     public static final int BIT_DOTS_PER_INCH = 600;
     private final PictureWork pictures;
     private final PieceWork pieces;
+    private final Rooms rooms;
 
-    PrintWork(PictureWork pictures, PieceWork pieces) {
+    PrintWork(PictureWork pictures, PieceWork pieces, Rooms rooms) {
+        this.rooms = rooms;
         this.pictures = pictures;
         this.pieces = pieces;
     }
@@ -71,9 +74,10 @@ public class PrintWork {
     }
 
     /** The line in the waste margin. */
-    public static String note(Planned planned) {
-        return "%s · %s × %s · %s".formatted(planned.piece().title(), planned.brief().width().print(UnitSystem.METRIC),
-                planned.brief().height().print(UnitSystem.METRIC),
+    public String note(Planned planned) {
+        UnitSystem units = rooms.now().units();
+        return "%s · %s × %s · %s".formatted(planned.piece().title(), planned.brief().width().print(units),
+                planned.brief().height().print(units),
                 planned.mirrored() ? "mirrored in the file already" : "not mirrored");
     }
 

@@ -58,15 +58,16 @@ public class TargetWork {
     }
 
     /** Outline and cuts over a pale image, on the smallest paper that holds it. */
-    public byte[] template(Planned planned, CurvedForm form, double bears) {
+    public byte[] template(Planned planned, CurvedForm form, boolean round, double bears) {
         Length width = planned.brief().width();
         Length height = planned.brief().height();
         PrintSheet sheet = fitting(width, height);
         Plane printed = sources.printed(planned.piece(), PALE_PIXELS);
         Plane pale = (planned.mirrored() ? printed.mirrored() : printed).map(v -> PALE + (1 - PALE) * v);
         BufferedImage image = Rasters.greys(pale);
-        List<CurvedForm.Cut> cuts = form.cuts(width, height, bears);
-        return FormTemplate.pdf(sheet, image, cuts, "%s, template for %s of %s".formatted(planned.piece().title(), form.kind().words(), form.around().print(UnitSystem.METRIC)),
+        CurvedForm.Patch patch = new CurvedForm.Patch(width, height, round);
+        List<CurvedForm.Cut> cuts = form.cuts(patch, bears);
+        return FormTemplate.pdf(sheet, image, patch, cuts, "%s, template for %s of %s".formatted(planned.piece().title(), form.kind().words(), form.around().print(UnitSystem.METRIC)),
                 "Print at 100 %, no fit-to-page. Lay it over the piece and cut along the lines, from the edge inwards.");
     }
 

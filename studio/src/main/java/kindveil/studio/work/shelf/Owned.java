@@ -3,6 +3,7 @@ package kindveil.studio.work.shelf;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
+import kindveil.bench.Support;
 import kindveil.measure.Length;
 import kindveil.measure.UnusableValue;
 import kindveil.product.Product;
@@ -17,14 +18,15 @@ import org.jspecify.annotations.Nullable;
  * @param level how full it still is, 0 to 1
  * @param price paid for it, in the smallest coin
  * @param product itself, where it is a lot
+ * @param support itself, where it is one of the artist's own
  */
 public record Owned(UUID id, Kind kind, String what, String name, int count, @Nullable Size size, @Nullable Double level, @Nullable Long price, @Nullable LocalDate opened,
-        @Nullable Product product) {
+        @Nullable Product product, @Nullable Support support) {
     private static final int LONGEST_NAME = 80;
 
     /** Kinds of things owned. */
     public enum Kind {
-        LOT, TOOL, PLATE, TRAY, WEIGHT, PRINT
+        LOT, TOOL, PLATE, TRAY, WEIGHT, PRINT, SUPPORT
     }
 
     /** How wide and high it is. */
@@ -42,9 +44,14 @@ public record Owned(UUID id, Kind kind, String what, String name, int count, @Nu
         if (price != null) {
             UnusableValue.requireWithin("price", price, 0, 100_000_000, "of the smallest coin", "Leave it empty if you do not know.");
         }
-        if ((kind == Kind.LOT) != (product != null)) {
-            throw new IllegalArgumentException("Impossible state: %s “%s” with product %s.".formatted(kind, name, product));
+        if ((kind == Kind.LOT) != (product != null) || (kind == Kind.SUPPORT) != (support != null)) {
+            throw new IllegalArgumentException("Impossible state: %s “%s” with product %s and support %s.".formatted(kind, name, product, support));
         }
+    }
+
+    /** A support of the artist's own. */
+    public static Owned support(UUID id, Support support) {
+        return new Owned(id, Kind.SUPPORT, support.likeId(), support.words(), 1, null, null, null, null, null, support);
     }
 
     /** What of it is still there, by how full it is. */

@@ -22,6 +22,7 @@ import kindveil.shape.Region;
 import kindveil.studio.intake.Rasters;
 import kindveil.tone.Advice;
 import kindveil.tone.Detail;
+import kindveil.tone.Histogram;
 import kindveil.tone.Size;
 import kindveil.tone.SourceReading;
 import kindveil.tone.Treatments;
@@ -54,11 +55,11 @@ public class SourceWork {
      * What the source says.
      *
      * @param shape of the framed picture, in pixels of the source
-     * @param asItIs read framed and otherwise untreated
+     * @param asItIs its tones, framed and otherwise untreated
      * @param treated read with the piece's treatment
      * @param advice what would help, the best first
      */
-    public record Readings(StoredPicture picture, Size shape, SourceReading asItIs, SourceReading treated, List<Advice> advice) {
+    public record Readings(StoredPicture picture, Size shape, Histogram asItIs, SourceReading treated, List<Advice> advice) {
     }
 
     public Readings read(Piece piece) {
@@ -70,11 +71,10 @@ public class SourceWork {
     private Readings readAnew(Piece piece) {
         StoredPicture picture = pictures.get(piece.veil().source());
         Size shape = pictures.shape(piece.veil().source(), piece.design().treatments());
-        Plane luminance = treated(piece, pictures.preview(piece.veil().source()).luminance(), piece.design().treatments().framing());
+        Plane luminance = inverted(piece, treated(piece, pictures.preview(piece.veil().source()).luminance(), piece.design().treatments().framing()));
         Picture colours = inColours(piece) && colourShare(piece) > 0 ? printed(piece, pictures.within(piece.veil().source(), piece.design().treatments(), COLOURS)) : null;
-        SourceReading asItIs = read(piece, shape, inverted(piece, luminance), colours);
         boolean toned = piece.design().treatments().list().size() > piece.design().treatments().framing().list().size();
-        return new Readings(picture, shape, asItIs, toned ? read(piece, shape, inverted(piece, treated(piece)), colours) : asItIs, advice(piece));
+        return new Readings(picture, shape, Histogram.of(luminance), read(piece, shape, toned ? inverted(piece, treated(piece)) : luminance, colours), advice(piece));
     }
 
     /** How much of the picture is coloured, 0 to 1. */

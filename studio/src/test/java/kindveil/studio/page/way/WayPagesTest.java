@@ -51,8 +51,8 @@ class WayPagesTest {
         page.navigate(studio.address() + "/ways");
         page.getByLabel("Print", new Page.GetByLabelOptions().setExact(true)).selectOption("DYE_SUBLIMATION");
         page.waitForURL("**print=DYE_SUBLIMATION**");
-        page.getByLabel("Support", new Page.GetByLabelOptions().setExact(true)).selectOption("WATERCOLOUR_PAPER");
-        page.waitForURL("**support=WATERCOLOUR_PAPER**");
+        page.getByLabel("Support", new Page.GetByLabelOptions().setExact(true)).selectOption("watercolour-paper");
+        page.waitForURL("**support=watercolour-paper**");
         assertTrue(page.locator(".ranked li").first().textContent().contains("Skin float"), page.locator(".ranked li").first().textContent());
         page.locator(".ranked a").first().click();
         com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat(page.locator("h1")).hasText("Skin float");

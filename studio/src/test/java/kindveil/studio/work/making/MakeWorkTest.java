@@ -4,6 +4,8 @@ import kindveil.way.ActId;
 import kindveil.making.Begun;
 import kindveil.studio.work.Outdated;
 import kindveil.studio.work.NotFound;
+import kindveil.studio.work.Kept;
+import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.room.ToldRoom;
 import static org.junit.jupiter.api.Assertions.assertEquals;
@@ -14,6 +16,7 @@ import static org.mockito.ArgumentMatchers.anyInt;
 import static org.mockito.ArgumentMatchers.argThat;
 import static org.mockito.ArgumentMatchers.eq;
 import static org.mockito.Mockito.CALLS_REAL_METHODS;
+import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.mockStatic;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.times;
@@ -70,7 +73,7 @@ class MakeWorkTest {
     private static StoredMaking made(Duration before, int... minutes) {
         Way way = Catalogue.way("gel-lay");
         Brief brief = Brief.usual(way, Length.ofMillimetres(120), Length.ofMillimetres(160), Room.of(21, 50)).withHand(Hand.MIRRORED);
-        StoredMaking run = new StoredMaking(ID, ID, NOW.minus(before), Begun.of(Sequence.of(way, brief)), List.of(), List.of(), false);
+        StoredMaking run = new StoredMaking(ID, ID, NOW.minus(before), Begun.of(Sequence.of(way, brief)), List.of(), List.of(), List.of(), false);
         List<ToldDeed> told = new ArrayList<>();
         for (int minute : minutes) {
             ActId act = with(run, told).making().current().orElseThrow().id();
@@ -81,15 +84,15 @@ class MakeWorkTest {
     }
 
     private static StoredMaking with(StoredMaking run, List<ToldDeed> told) {
-        return new StoredMaking(run.id(), run.piece(), run.begun(), run.plan(), told, run.rooms(), false);
+        return new StoredMaking(run.id(), run.piece(), run.begun(), run.plan(), told, run.signs(), run.rooms(), false);
     }
 
     /** A damper room told half-way makes what is drying take longer; told before the making began, nothing changes. */
     @Test
     void air_toldLater_movesWhatIsStillDrying() {
         StoredMaking dry = made(Duration.ofMinutes(30), 1, 3, 5, 7, 10, 11, 14, 15);
-        StoredMaking damp = new StoredMaking(dry.id(), dry.piece(), dry.begun(), dry.plan(), dry.told(), List.of(new ToldRoom(dry.begun().plus(Duration.ofMinutes(20)), 15, 80)), false);
-        StoredMaking same = new StoredMaking(dry.id(), dry.piece(), dry.begun(), dry.plan(), dry.told(), List.of(new ToldRoom(dry.begun().minusSeconds(60), 21, 50)), false);
+        StoredMaking damp = new StoredMaking(dry.id(), dry.piece(), dry.begun(), dry.plan(), dry.told(), dry.signs(), List.of(new ToldRoom(dry.begun().plus(Duration.ofMinutes(20)), 15, 80)), false);
+        StoredMaking same = new StoredMaking(dry.id(), dry.piece(), dry.begun(), dry.plan(), dry.told(), dry.signs(), List.of(new ToldRoom(dry.begun().minusSeconds(60), 21, 50)), false);
         Instant opens = dry.making().clock().orElseThrow().opens();
         assertEquals(opens, same.making().clock().orElseThrow().opens());
         Duration later = Duration.between(opens, damp.making().clock().orElseThrow().opens());
@@ -103,7 +106,7 @@ class MakeWorkTest {
         run(Duration.ofMinutes(30), 1, 3, 5, 7);
         try (MockedStatic<Making> folds = mockStatic(Making.class, CALLS_REAL_METHODS)) {
             assertEquals(List.of(), work.tell(ID, 4, 0, 0, false));
-            folds.verify(() -> Making.asFarAsItFits(any(), any(), any()), times(1));
+            folds.verify(() -> Making.asFarAsItFits(any(), any(), any(), any()), times(1));
             folds.verify(() -> Making.of(any(), any(), any()), never());
         }
     }
@@ -193,5 +196,34 @@ class MakeWorkTest {
     void get_unknown_isNotFound() {
         when(runs.find(any())).thenReturn(Optional.empty());
         assertEquals("There is no making “%s” in this studio.".formatted(ID), assertThrows(NotFound.class, () -> work.get(ID)).getMessage());
+    }
+
+    private static StoredMaking making(UUID id, String way, Brief brief, Duration before, String until) {
+        Way of = Catalogue.way(way);
+        StoredMaking run = new StoredMaking(id, id, NOW.minus(before), Begun.of(Sequence.of(of, brief)), List.of(), List.of(), List.of(), false);
+        List<ToldDeed> told = new ArrayList<>();
+        while (!with(run, told).making().current().orElseThrow().id().equals(ActId.first(until))) {
+            told.add(new ToldDeed(new Deed(with(run, told).making().current().orElseThrow().id(), 0, run.begun(), false), run.begun(), false));
+        }
+        return with(run, told);
+    }
+
+    /** The heat tool, while a film of release solution lies wet on the same bench for another piece; once its vapour is gone nothing is said. */
+    @Test
+    void heat_whileAnotherPieceGivesOffVapour_isSpokenAgainst() {
+        UUID other = UUID.fromString("00000000-0000-4000-8000-000000000002");
+        Way gesso = Catalogue.way("gesso-bed");
+        Way film = Catalogue.way("film-release");
+        Brief hot = Brief.usual(gesso, Length.ofMillimetres(120), Length.ofMillimetres(160), Room.of(21, 50)).with("hurry", "heat");
+        Brief wet = Brief.usual(film, Length.ofMillimetres(120), Length.ofMillimetres(160), Room.of(21, 50));
+        StoredMaking heated = making(ID, "gesso-bed", hot, Duration.ofMinutes(40), "heat");
+        Piece gull = mock(Piece.class);
+        when(gull.title()).thenReturn("Film gull");
+        when(pieces.get(other)).thenReturn(gull);
+        when(runs.active()).thenReturn(new Kept<>(List.of(heated, making(other, "film-release", wet, Duration.ofSeconds(60), "lay")), List.of()));
+        List<String> against = work.beside(ID, heated.making().current().orElseThrow(), NOW);
+        assertTrue(against.size() == 1 && against.getFirst().contains("“Film gull”, on the same bench, still gives off vapour that burns"), against.toString());
+        assertEquals(List.of(), work.beside(ID, heated.making().plan().acts().getFirst(), NOW), "dusting is no flame");
+        assertEquals(List.of(), work.beside(ID, heated.making().current().orElseThrow(), NOW.plus(Duration.ofDays(2))), "dried, it says nothing");
     }
 }

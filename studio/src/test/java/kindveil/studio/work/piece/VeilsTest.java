@@ -194,6 +194,6 @@ class VeilsTest {
         assertEquals(2, planned.amounts().size());
         assertTrue(planned.needs().size() >= 2, planned.needs().toString());
         assertTrue(planned.amounts().get(1).forAct(ActId.parse("2.bed")).isPresent() && planned.amounts().get(0).forAct(ActId.parse("1.coat")).isPresent());
-        assertEquals("Gesso bed", new StoredMaking(piece.id(), piece.id(), java.time.Instant.EPOCH, Begun.of(planned.sequence()), List.of(), List.of(), false).wayOf(ActId.parse("2.bed")));
+        assertEquals("Gesso bed", new StoredMaking(piece.id(), piece.id(), java.time.Instant.EPOCH, Begun.of(planned.sequence()), List.of(), List.of(), List.of(), false).wayOf(ActId.parse("2.bed")));
     }
 }

@@ -1,0 +1,98 @@
+package kindveil.way;
+
+import java.util.List;
+import java.util.Map;
+import kindveil.bench.Extent;
+import kindveil.bench.Face;
+import kindveil.bench.Preparation;
+import kindveil.bench.Step;
+import kindveil.bench.Support;
+import kindveil.bench.ThingKind;
+import kindveil.drying.Stage;
+import kindveil.way.Choice.Option;
+
+/** How an image ends, and how far its bed reaches: choices that many ways share. */
+public final class Edges {
+    public static final String TORN = "torn";
+    public static final String DECKLE = "deckle";
+    public static final String MASKED = "masked";
+    private static final Option CUT = new Option("cut", "as it is cut", "nothing more to do", "a hard rectangle");
+    private static final Option BY_HAND = new Option(TORN, "torn by hand", "runs softly into the ground", "some 6 mm of the picture on each side; fibre stands at it");
+    private static final Option BY_RULE = new Option(DECKLE, "torn along a wet rule", "straight and soft, like hand-made paper", "some 2 mm on each side");
+    private static final Option BY_TAPE = new Option(MASKED, "masked with tape", "a crisp edge, no medium beyond it", "the tape comes off while the bed is open");
+    public static final Choice OF_PAPER = new Choice("edge", "Its edge", List.of(CUT, BY_HAND, BY_RULE), true);
+    public static final Choice OF_PAPER_IN_A_BED = new Choice("edge", "Its edge", List.of(CUT, BY_HAND, BY_RULE, BY_TAPE), true);
+    private static final Option AS_WIDE = new Option("image", "as far as the image", "least of it, none shines beside it", "an edge stands round the image");
+    private static final Option FURTHER = new Option("beyond", "a finger's width beyond", "the image's own edge is held all round", "its rim is seen beside the image");
+    private static final Option ALL_OVER = new Option("whole", "all over", "no rim anywhere, one sheen", "most of it, and all of that must dry");
+    /** Where practice ends the bed with the image. */
+    public static final Choice REACHES = new Choice("reaches", "The bed reaches", List.of(AS_WIDE, FURTHER, ALL_OVER), true);
+    /** Where practice goes beyond it. */
+    public static final Choice REACHES_BEYOND = new Choice("reaches", "The bed reaches", List.of(FURTHER, AS_WIDE, ALL_OVER), true);
+    public static final String CLOSED = "closed";
+    /** On what has holes. */
+    public static final Choice HOLES = new Choice("holes", "Holes of a mesh or gauze", List.of(
+            new Option("open", "left open", "light and ground show through the weave", "the image lies on the threads alone"),
+            new Option(CLOSED, "closed with matte medium first", "the whole image, on one face", "one more coat, dried through; stiffer")), true, Support.Trait.OPEN);
+    /** Torn so fast, mm a minute (assumed); along a rule half as fast, taped a third. */
+    private static final double TEARS = 400;
+    private static final double QUARTERS = 4;
+
+    /** The dial of a cover that is broken on purpose: how much of it is covered, in per cent. */
+    public static final String COVER = "cover";
+    static final double USUAL_COVER = 70;
+
+    private Edges() {
+    }
+
+    /** How much of a broken cover is covered, 0 to 1. */
+    public static double covered(Map<String, Double> dials) {
+        return dials.getOrDefault(COVER, USUAL_COVER) / 100;
+    }
+
+    /** How far a tear reaches in from each side, mm; 0 where nothing is torn (assumed). */
+    public static double tear(String option) {
+        return option.equals(TORN) ? 6 : option.equals(DECKLE) ? 2 : 0;
+    }
+
+    /** The bed, reaching as far as was chosen. */
+    public static Step.Apply reaching(Script script, Step.Apply bed) {
+        String chosen = script.chosen(REACHES.key());
+        boolean masked = chosen(script).equals(MASKED);
+        return bed.reaching(chosen.equals("whole") ? Extent.WHOLE : chosen.equals("beyond") && !masked ? Extent.BEYOND : Extent.PICTURE);
+    }
+
+    private static String chosen(Script script) {
+        return script.chosen(OF_PAPER.key());
+    }
+
+    /** What is done to the print before anything is wet. */
+    public static void ofPrint(Script script) {
+        String chosen = chosen(script);
+        if (tear(chosen) > 0) {
+            boolean rule = chosen.equals(DECKLE);
+            script.prepare("tear", ThingKind.PRINT, Preparation.TEAR_EDGE, rule ? "Wet a line along a rule, and tear along it" : "Tear its edges by hand",
+                    rule ? "A wet brush along the rule, a minute, then pull away from it." : "Towards you, slowly; the side pulled at gets the white rim.", minutes(script, rule ? 2 : 1));
+        }
+    }
+
+    /** Tape round the place, before the bed goes on. */
+    public static void mask(Script script) {
+        if (chosen(script).equals(MASKED)) {
+            script.prepare("mask", ThingKind.SUPPORT, Preparation.MASK, "Mask round the place with tape", "Low-tack, its edge rubbed down; the image's size exactly.", minutes(script, 3));
+        }
+    }
+
+    /** The tape off again, while the bed is open. */
+    public static void unmask(Script script, String bed) {
+        if (chosen(script).equals(MASKED)) {
+            script.prepare("unmask", ThingKind.SUPPORT, Preparation.UNMASK, "Take the masking tape off", "Low, and back upon itself; wipe what crept under it.", minutes(script, 1));
+            script.open(bed, "unmask", Face.SUPPORT_FRONT, Stage.OPEN, 15, "A bed that has closed tears along the tape.");
+        }
+    }
+
+    private static double minutes(Script script, double slower) {
+        double around = 2 * (script.brief().width().millimetres() + script.brief().height().millimetres());
+        return Math.max(0.5, Math.ceil(around / TEARS * slower * QUARTERS) / QUARTERS);
+    }
+}
