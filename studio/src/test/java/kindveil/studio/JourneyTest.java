@@ -51,6 +51,7 @@ class JourneyTest {
     private void station(String name) {
         page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Stations of this piece")).getByText(name).click();
         assertThat(page.locator(".way [aria-current]")).hasText(name);
+        page.waitForLoadState();
     }
 
     private double lightness(String piece, String state, int pass) {

@@ -33,7 +33,8 @@ import org.springframework.web.servlet.resource.NoResourceFoundException;
 @ControllerAdvice
 class Failures {
     private static final String ASKED = Failures.class.getName() + ".asked";
-    private static final int MOST_ASKED = 3;
+    private static final int MOST_ASKED = 6;
+    private static final int FIRST_PAUSE = 40;
     private static final Logger LOG = LoggerFactory.getLogger(Failures.class);
     private static final Set<Integer> UNWRITTEN = Set.of(90028, 90031, 90098);
     private static final int LONGEST_SHOWN = 80;
@@ -129,8 +130,9 @@ class Failures {
             room.letGo();
             int asked = request.getAttribute(ASKED) instanceof Integer before ? before : 0;
             if ("GET".equals(request.getMethod()) && asked < MOST_ASKED) {
-                // it only wanted to read, while another's change closed the store; the next connection opens it again
+                // it only wanted to read, while another's change closed the store; once it is closed, the next connection opens it again
                 request.setAttribute(ASKED, asked + 1);
+                pause(FIRST_PAUSE << asked);
                 return new ModelAndView("forward:" + request.getRequestURI());
             }
             LOG.error("Nothing could be written: {}", e.getMessage());
@@ -140,6 +142,14 @@ class Failures {
         LOG.error("A request failed: {} {}", request.getMethod(), request.getRequestURI(), e);
         return page(HttpStatus.INTERNAL_SERVER_ERROR, "Something went wrong here",
                 "It is a fault of the program, not yours. What was saved before is safe. Go back and try again; running clocks go on.");
+    }
+
+    private static void pause(long milliseconds) {
+        try {
+            Thread.sleep(milliseconds);
+        } catch (InterruptedException closing) {
+            Thread.currentThread().interrupt();
+        }
     }
 
     /** Whether the store could not write: H2's IO_EXCEPTION_1, IO_EXCEPTION_2 and DATABASE_IS_CLOSED, one that is just closing itself over that, or no room for what came. */

@@ -27,7 +27,7 @@ import org.junit.jupiter.api.io.TempDir;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 
-/** A studio on a file system of its own of 22 MB, filled to its last block; only where this may be mounted. */
+/** A studio on a file system of its own of 32 MB, filled to its last block; only where this may be mounted. */
 class FullDiskTest {
     private static final int MEGABYTE = 1 << 20;
     @TempDir
@@ -37,7 +37,7 @@ class FullDiskTest {
     @BeforeEach
     void mount() throws Exception {
         disk = Files.createDirectory(home.resolve("disk"));
-        assumeTrue(done("mount", "-t", "tmpfs", "-o", "size=22m", "tmpfs", disk.toString()), "a small file system may be mounted");
+        assumeTrue(done("mount", "-t", "tmpfs", "-o", "size=32m", "tmpfs", disk.toString()), "a small file system may be mounted");
     }
 
     @AfterEach
@@ -84,7 +84,7 @@ class FullDiskTest {
             AtomicBoolean over = new AtomicBoolean();
             CompletableFuture<Set<Integer>> reader = CompletableFuture.supplyAsync(() -> answersUntil(over, web(studio)));
             for (int round = 0; round < 2; round++) {
-                Files.write(filler, new byte[(round == 0 ? 9 : 7) * MEGABYTE]);
+                Files.write(filler, new byte[(round == 0 ? 17 : 9) * MEGABYTE]);
                 Web.Answer last = null;
                 for (int i = 0; i < 200 && (last == null || last.status() == 200); i++) {
                     String title = "Oar %d-%d".formatted(round, i);
