@@ -29,7 +29,7 @@ final class Concerns {
             case Step.Heat heat -> List.of(new Concern(Grade.CARE, heat.face(), "Hot air raises bubbles in a thick coat.", "Keep moving; further away first."));
             case Step.Prepare s -> List.of();
             case Step.Mix s -> List.of();
-            case Step.Press s -> List.of();
+            case Step.Press press -> press(bench, press);
             case Step.Load s -> List.of();
             case Step.Unload s -> List.of();
             case Step.Wet wet -> wet(bench, wet);
@@ -71,11 +71,22 @@ final class Concerns {
             WaterRules.lifted(bench).ifPresent(under -> found.add(new Concern(Grade.CARE, step.onto(),
                     "%s lifts %s as it is spread.".formatted(Words.capital(step.product().words()), under.ground().words()), "One stroke each way and never back; or fix the ground with a light spray first, outdoors.")));
         }
+        boolean beads = step.product().is(Trait.SOLUBLE) && step.product().is(Trait.WATER_BORNE) && step.tool().spreads() && bench.topCoat(step.onto()).map(coat -> coat.product().is(Trait.CLOSES) && coat.product().gloss()).orElse(false);
+        if (beads) {
+            found.add(new Concern(Grade.CARE, step.onto(), "%s beads on a gloss face and dries in spots.".formatted(Words.capital(step.product().words())),
+                    "A thin coat of matte medium or fine pumice gel first: it gives tooth."));
+        }
         boolean matteBelow = bench.layers(step.onto(), Coating.class).stream().anyMatch(c -> c.product().clouds());
         if (step.product().clouds() && matteBelow) {
             found.add(new Concern(Grade.CARE, step.onto(), "Matte over matte goes milky.", "Build with gloss and finish with matte."));
         }
         return found;
+    }
+
+    /** What presses strongly smears what is thick and wet. */
+    private static List<Concern> press(Bench bench, Step.Press step) {
+        boolean thick = bench.topCoat(Face.SUPPORT_FRONT).map(coat -> coat.wetMicrometres() >= JoinRules.RIDGED_MICROMETRES && coat.open(bench.now(), kindveil.drying.Stage.OPEN)).orElse(false);
+        return thick && step.tool() == Tool.BAREN ? List.of(new Concern(Grade.CARE, step.over(), "A baren pushes so thick a bed about, and smears the image with it.", "The edge of a card, from the centre outwards; or a thinner bed.")) : List.of();
     }
 
     /** Thin paper in a bath, or rubbed with a cloth, goes to pieces before it comes off. */

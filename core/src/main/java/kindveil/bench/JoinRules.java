@@ -16,7 +16,7 @@ import kindveil.product.Trait;
 /** Rules for laying one face on another, pressing and weighting. */
 final class JoinRules {
     /** From this thickness on a brayer drives a bed into ridges (assumed). */
-    private static final double RIDGED_MICROMETRES = 160;
+    static final double RIDGED_MICROMETRES = 160;
 
     private JoinRules() {
     }

@@ -133,9 +133,18 @@ public sealed interface Layer {
      * @param gramsPerSquareMetre how heavy it is
      */
     record Carrier(Sheet sheet, boolean damp, double gramsPerSquareMetre) implements Layer {
+        /** What a light sanding takes off, g/m² (assumed). */
+        public static final double SANDED_OFF = 8;
+        private static final double LEAST_LEFT = 20;
+
         /** Of the weight such sheets have. */
         public Carrier(Sheet sheet, boolean damp) {
             this(sheet, damp, sheet.gramsPerSquareMetre());
+        }
+
+        /** Its outer fibre sanded off. */
+        Carrier sanded() {
+            return new Carrier(sheet, damp, Math.max(LEAST_LEFT, gramsPerSquareMetre - SANDED_OFF));
         }
     }
 
@@ -165,10 +174,17 @@ public sealed interface Layer {
     record Residue(double gramsPerSquareMetre, Fibre.Filling filling, int passes, int picture, @Nullable Duration white) implements Layer {
         /** How long damp fibre takes to turn white again, by practice. */
         public static final Duration DRIES_IN = Duration.ofMinutes(15);
+        /** The same of fibre that was blotted (assumed). */
+        public static final Duration BLOTTED_DRIES_IN = Duration.ofMinutes(6);
 
         /** Damp from {@code now} on. */
         static Residue damp(double gramsPerSquareMetre, int passes, int picture, RoomCourse air, Duration now) {
             return new Residue(gramsPerSquareMetre, Fibre.Filling.WATER, passes, picture, Damp.residue().dry(air, now).orElse(null));
+        }
+
+        /** With what stood between its fibres taken up by a cloth. */
+        Residue blotted(RoomCourse air, Duration now) {
+            return filling == Fibre.Filling.WATER ? new Residue(gramsPerSquareMetre, filling, passes, picture, Damp.blotted().dry(air, now).orElse(null)) : this;
         }
 
         Residue filled(Fibre.Filling other) {

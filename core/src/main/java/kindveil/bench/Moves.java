@@ -36,10 +36,10 @@ final class Moves {
             case Step.Judge judge -> bench;
             case Step.WashUp washUp -> bench;
             case Step.Press press -> pressed(bench, press);
-            case Step.Abrade abrade -> bench;
+            case Step.Abrade abrade -> change(bench, abrade.face().thing(), thing -> thing.mapped(layer -> layer instanceof Carrier sheet && sheet.sheet().rubsAway() && abrade.face().equals(Face.PRINT_BACK) ? sheet.sanded() : layer));
             case Step.Move move -> move.place() == Step.Place.HANG ? Dryings.hung(bench, move.thing()) : bench;
             case Step.Cut cut -> bench;
-            case Step.Blot blot -> bench;
+            case Step.Blot blot -> change(bench, blot.face().thing(), thing -> thing.mapped(layer -> layer instanceof Residue fibre ? fibre.blotted(bench.air(), bench.now()) : layer));
             case Step.Apply apply -> apply(bench, apply);
             case Step.Join join -> join(bench, join);
             case Step.Load load -> loaded(bench, load.over(), true);

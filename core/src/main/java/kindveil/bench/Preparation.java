@@ -7,7 +7,7 @@ import kindveil.product.Hazard;
 public enum Preparation {
     TRIM_PRINT(Hazard.BLADE, Hazard.RIGHTS), CLEAN_SUPPORT, DEGREASE(Hazard.METAL_EDGE, Hazard.DUST), TAPE_DOWN, SEAL_EDGES, WET_SAND(Hazard.DUST),
     LAY_STATIONS(Hazard.RIGHTS), TEST_SHINE, SHAKE_GEL, MARK_REGISTER, MOUNT_ON_BACKING, TOUCH_UP, TRIM_EDGES(Hazard.BLADE), HARDWARE(Hazard.BLADE),
-    TEAR_EDGE, MASK, UNMASK, TAPE_FILM;
+    TEAR_EDGE, MASK, UNMASK, TAPE_FILM, CUT_OPENING(Hazard.BLADE);
 
     private final Set<Hazard> hazards;
 

@@ -45,7 +45,8 @@ public record Support(String id, String words, String likeId, double weight, dou
     public static final Support FABRIC = builtIn("fabric", "fabric", "cotton fabric", 150, 60, 20, 0.3, 90, 2, BEARS_RUBBING, 120, Trait.WOVEN, Trait.SOAKS, Trait.SLACK);
     public static final Support GAUZE = builtIn("gauze", "gauze", "gauze", 40, 40, 15, 0.8, 60, 4, BEARS_RUBBING, 110, Trait.WOVEN, Trait.SOAKS, Trait.OPEN, Trait.SLACK);
     public static final Support MESH = builtIn("mesh", "mesh", "open mesh", 60, 5, 0, 0.8, 90, 0.5, BEARS_RUBBING, 100, Trait.WOVEN, Trait.OPEN, Trait.SLACK);
-    public static final Support LEATHER = builtIn("leather", "leather", "leather", 900, 25, 5, 0.1, 40, 3, BEARS_RUBBING, 70, Trait.SLACK);
+    public static final Support LEATHER = builtIn("leather", "leather", "leather, grain side", 900, 25, 5, 0.1, 40, 3, BEARS_RUBBING, 70, Trait.SLACK);
+    public static final Support LEATHER_FLESH = builtIn("leather-flesh", "leather", "leather, flesh side", 900, 60, 15, 0.4, 90, 3, BEARS_RUBBING, 70, Trait.SLACK);
     public static final Support METAL = builtIn("metal", "metal", "sheet metal", 2700, 0, 0, 0.02, 0, 0, BEARS_RUBBING, 120, Trait.RIGID, Trait.CLOSED, Trait.METAL);
     public static final Support LINO_BLOCK = builtIn("lino-block", "lino-block", "lino or vinyl block", 4000, 5, 5, 0.02, 0, 0, BEARS_RUBBING, 60, Trait.RIGID, Trait.CLOSED, Trait.CARVES);
     public static final Support WOOD_BLOCK = builtIn("wood-block", "wood-block", "wood block", 8000, 15, 5, 0.05, 15, 0.1, BEARS_RUBBING, 120, Trait.RIGID, Trait.WOOD, Trait.CARVES);
@@ -58,7 +59,7 @@ public record Support(String id, String words, String likeId, double weight, dou
 
     /** In the order in which they are offered. */
     private static final List<Support> TABLE = List.of(BIRCH_PANEL, WATERCOLOUR_PAPER, JOURNAL_PAGE, DRAWING_PAPER, PRINTMAKING_PAPER, DARK_TISSUE, CANVAS, COATED_BOARD, FABRIC, GAUZE, MESH,
-            NON_WOVEN, LEATHER, METAL, COATED_MAGAZINE, CRINKLED_PAPER, METALLIC_PAPER, SYNTHETIC_SHEET, LINO_BLOCK, WOOD_BLOCK, FORM);
+            NON_WOVEN, LEATHER, LEATHER_FLESH, METAL, COATED_MAGAZINE, CRINKLED_PAPER, METALLIC_PAPER, SYNTHETIC_SHEET, LINO_BLOCK, WOOD_BLOCK, FORM);
     /** From so much on it goes askew unless it is held on all sides (assumed). */
     private static final double TO_BE_HELD = 2.5;
     private static final double MOST_UPTAKE = 400;

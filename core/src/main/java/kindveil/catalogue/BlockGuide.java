@@ -3,6 +3,10 @@ package kindveil.catalogue;
 import static kindveil.bench.Support.*;
 
 import java.util.List;
+import java.util.ArrayList;
+import kindveil.measure.Figures;
+import kindveil.way.Choice;
+import kindveil.way.Choice.Option;
 import kindveil.bench.Face;
 import kindveil.bench.Ground;
 import kindveil.bench.Mask.Part;
@@ -33,10 +37,16 @@ import kindveil.way.Wish;
 /** A guide for carving, glued on lino, vinyl or wood. Two hands: the block mirrored, its impression right. */
 final class BlockGuide implements Way {
     private static final Colour PROOF = Colour.parse("ink", "#22262b");
+    private static final String THROUGH = "through";
+    private static final Choice PAPER = new Choice("guide-paper", "Its paper", List.of(
+            new Option("rubbed", "rubbed away before carving", "the image lies bare, the finest line is seen", "a round of rubbing, and the block has to dry again"),
+            new Option(THROUGH, "left on and carved through", "carved as soon as the gel is through", "thin paper only; what is left is washed off before the proof")), true);
+    /** Heavier paper frays under the tool and hides how deep it cuts (assumed). */
+    private static final double THIN = 60;
     private static final WayCard CARD = WayCard.transfer("block-guide", "Block guide")
             .does("The picture is glued to a block as a carving guide; mirrored on the block, its impression reads right.")
             .softens(0.2).print(PrintKind.PHOTOCOPY).ground(Ground.RAW)
-            .choices(Schools.HURRY)
+            .choices(Schools.HURRY, PAPER)
             .on(LINO_BLOCK)
             .on(WOOD_BLOCK, Fit.sound("The medium fills the grain."))
             .elsewhere("Only a lino, vinyl or wood block can be carved.")
@@ -53,6 +63,17 @@ final class BlockGuide implements Way {
     @Override
     public List<Dial> dials(Brief brief) {
         return Rubbing.dials(brief, new Dial("bed", "gel, wet", Preset.assumed(60, 40, 80, "µm"), 20, 100, "Bald spots.", "Too thick lifts on closed blocks."));
+    }
+
+    /** Heavy paper is not carved through. */
+    @Override
+    public List<String> questions(Brief brief) {
+        List<String> all = new ArrayList<>(Way.super.questions(brief));
+        double grams = brief.settings().dials().getOrDefault(Rubbing.PAPER, brief.print().sheet().gramsPerSquareMetre());
+        if (THROUGH.equals(brief.settings().choices().get(PAPER.key())) && grams > THIN) {
+            all.add("Paper of %s g/m² frays under the tool: take some of at most %s g/m² for carving through, or rub it away first.".formatted(Figures.plain(grams), Figures.plain(THIN)));
+        }
+        return all;
     }
 
     @Override
@@ -75,10 +96,16 @@ final class BlockGuide implements Way {
         script.act("load", new Step.Load(Face.SUPPORT_FRONT), "A flat weight", "One that does not rock.", 1);
         script.act("unload", new Step.Unload(Face.SUPPORT_FRONT), "Take it off", "Straight up.", 0.5);
         script.dry("load", "unload", Face.SUPPORT_FRONT, Stage.THROUGH, 600, 1440, "Overnight to a day under the weight.");
-        script.dry("unload", Rubbing.first(), Face.SUPPORT_FRONT, Stage.THROUGH, 0, 0, "Not dry is failure number one.");
-        script.rubbing(Rubbing.misted(Face.SUPPORT_FRONT, 1, "carve").with(Tool.SPONGE, Bath.SURFACE, 1, null).atMost(2).saying(4, "A damp sponge, nothing abrasive; stop where it lifts."));
-        script.act("carve", new Step.Cut(ThingKind.SUPPORT, Cutting.CARVE), "Carve", "The lights away; cut away from your hand.", 60);
-        script.rest("pass-1-rub", "carve", 60, 240, "Damp dulls the tools.", Provenance.ASSUMED);
+        script.dry("unload", script.chose(PAPER, THROUGH) ? "carve" : Rubbing.first(script), Face.SUPPORT_FRONT, Stage.THROUGH, 0, 0, "Not dry is failure number one.");
+        boolean through = script.chose(PAPER, THROUGH);
+        if (through) {
+            script.act("carve", new Step.Cut(ThingKind.SUPPORT, Cutting.CARVE), "Carve through the paper", "The lights away, paper and all; cut away from your hand.", 60);
+        }
+        script.rubbing(Rubbing.misted(Face.SUPPORT_FRONT, 1, through ? "set-out-impression" : "carve").with(Tool.SPONGE, Bath.SURFACE, 1, null).atMost(2).saying(4, "A damp sponge, nothing abrasive; stop where it lifts."));
+        if (!through) {
+            script.act("carve", new Step.Cut(ThingKind.SUPPORT, Cutting.CARVE), "Carve", "The lights away; cut away from your hand.", 60);
+            script.rest("pass-1-rub", "carve", 60, 240, "Damp dulls the tools.", Provenance.ASSUMED);
+        }
         script.sheet();
         script.bed("ink", Step.coat(Face.SUPPORT_FRONT, Products.WATER_INK, 10, Tool.BRAYER).on(Part.DARKS).of(PROOF), "Ink the block", "Thin layers.", 2);
         script.act("lay-sheet", new Step.Join(Face.IMPRESSION, Face.SUPPORT_FRONT, false), "Lay the paper", "On its register.", 0.3);

@@ -35,9 +35,15 @@ final class BlockOverprint implements Way {
     private static final Choice GRAIN = new Choice("grain", "The block's face", List.of(
             new Option("sanded", "sanded between coats", "even solids", "one more round of dust"),
             new Option("grain", "grain left to show", "lively solids", "paler")));
+    private static final String FILM = "film";
+    private static final Choice ADHESIVE = new Choice("adhesive", "The ply is held by", List.of(
+            new Option("glue", "wood glue all over", "for good, into the finest pieces", "a night under a weight"),
+            new Option(FILM, "double-sided film", "printed from the same hour", "no second try; small pieces lift after some pulls")), true);
+    private static final Face BOARD = new Face(ThingKind.BLOCK, Face.Side.BACK);
+    private static final double GLUED = 150;
     private static final WayCard CARD = WayCard.overOrUnder("block-overprint", "Block overprint")
             .does("A laser-cut or carved block, glued to a board and sealed with shellac, printed over the work. It flips once: the cut file is mirrored.")
-            .softens(0.1).picture().ground(Ground.RAW).choices(INK, GRAIN).pots(Pot.of("ink", "Printing ink", "#7d2f22"))
+            .softens(0.1).picture().ground(Ground.RAW).choices(INK, GRAIN, ADHESIVE).pots(Pot.of("ink", "Printing ink", "#7d2f22"))
             .on(PRINTMAKING_PAPER, WATERCOLOUR_PAPER, DRAWING_PAPER)
             .on(JOURNAL_PAGE, Fit.care("One page flat on a board."))
             .on(FABRIC, Fit.care("Stretched flat."))
@@ -59,11 +65,19 @@ final class BlockOverprint implements Way {
     @Override
     public void write(Script script) {
         script.block();
-        script.prepare("mount", ThingKind.BLOCK, Preparation.MOUNT_ON_BACKING, "Glue the cut plywood to a stable board", "All over, corners rounded, weighted overnight. Fumes of laser-cut board: the operator's rules.");
+        boolean film = script.chose(ADHESIVE, FILM);
+        if (!film) {
+            script.coat("glue", Step.coat(BOARD, Products.WOOD_GLUE, GLUED, Tool.SPREADER), "Spread wood glue on its board", "All over, to the edges, thin: what comes up in the cuts prints.", 2);
+        }
+        script.prepare("mount", ThingKind.BLOCK, Preparation.MOUNT_ON_BACKING, film ? "Stick the cut plywood to a stable board" : "Lay the cut plywood on its board", film ? "On the film, from one edge; corners rounded. Fumes of laser-cut board: the operator's rules."
+                : "Corners rounded, weighted overnight. Fumes of laser-cut board: the operator's rules.");
         script.mix("cut-shellac", Mixtures.SHELLAC, 0, "Cut the shellac 1:1 with alcohol", "A lidded jar.");
         boolean sanded = script.chose(GRAIN, "sanded");
         shellac(script, 1);
-        script.rest("mount", "shellac-1", 600, 720, "The glue sets under the weight.", Provenance.PRACTICE);
+        if (!film) {
+            script.open("glue", "mount", BOARD, Stage.OPEN, 8, "Glue that has skinned holds in places only.");
+            script.rest("mount", "shellac-1", 600, 720, "The glue sets under the weight.", Provenance.PRACTICE);
+        }
         if (sanded) {
             script.act("sand", new Step.Abrade(Face.BLOCK, Tool.FINE_PAPER), "Sand, 400 grit", "Dust off.", 4);
         }

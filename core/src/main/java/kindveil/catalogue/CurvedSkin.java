@@ -37,7 +37,7 @@ final class CurvedSkin implements Way {
     private static final WayCard CARD = WayCard.transfer("curved-skin", "Skin on curved forms")
             .does("Two thin crossed coats on a toner print make a skin supple enough for eggs, shells and vases.")
             .softens(0.15).print(PrintKind.PHOTOCOPY)
-            .choices(GLUE, RELIEF, Schools.PASSES, Finishing.SEALING)
+            .choices(GLUE, RELIEF, Schools.PASSES, Finishing.SEALING, Schools.WARMTH, Schools.BETWEEN)
             .on(FORM)
             .on(LEATHER, Fit.care("Flexes: a thin skin may crack at folds."))
             .on(METAL, Fit.care("Degreased and scuffed first."))
@@ -64,7 +64,7 @@ final class CurvedSkin implements Way {
         for (int coat = 1; coat <= 2; coat++) {
             script.act("coat-" + coat, Step.coat(Face.PRINT_FRONT, Products.GLOSS_MEDIUM, script.dial("coat"), Tool.FINGERS).reaching(Extent.BEYOND),
                     "Spread coat " + coat + " with the finger", coat == 1 ? "Lengthwise, beyond the image: brushes rob it." : "Crosswise.", 2);
-            script.dry("coat-" + coat, coat == 1 ? "coat-2" : Rubbing.first(), Face.PRINT_FRONT, coat == 1 ? Stage.RECOAT : Stage.THROUGH, 20, coat == 1 ? 30 : 180,
+            script.dry("coat-" + coat, coat == 1 ? "coat-2" : Rubbing.first(script), Face.PRINT_FRONT, coat == 1 ? Stage.RECOAT : Stage.THROUGH, 20, coat == 1 ? 30 : 180,
                     coat == 1 ? "A coat on a wet one drags it." : "The skin must be through before water.");
         }
         script.rubbing(Rubbing.misted(Face.SKIN_BACK, Rubbing.planned(script), "trim-skin").with(Tool.TRAY, Bath.TRAY, 30, null).atMost(4)

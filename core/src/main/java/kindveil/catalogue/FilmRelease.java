@@ -25,6 +25,7 @@ import kindveil.way.Choice.Option;
 import kindveil.way.Dial;
 import kindveil.way.Edges;
 import kindveil.way.Fit;
+import kindveil.way.Rubbing;
 import kindveil.way.Schools;
 import kindveil.way.Schools;
 import kindveil.way.Script;
@@ -40,7 +41,7 @@ final class FilmRelease implements Way {
     private static final WayCard CARD = WayCard.transfer("film-release", "Film release")
             .does("An inkjet print on coated film, laid into release solution, lets its ink go within two minutes and a half.")
             .softens(0.05).print(PrintKind.FILM_PIGMENT).ground(Ground.RAW)
-            .choices(LIES, Finishing.SEALING, Edges.REACHES_BEYOND, Edges.HOLES, Schools.SPREAD, Schools.FILM)
+            .choices(LIES, Finishing.SEALING, Edges.REACHES_BEYOND, Edges.HOLES, Schools.SPREAD, Schools.FILM, Edges.OPENING)
             .on(WATERCOLOUR_PAPER, Fit.sound("The best first try: absorbent and patient."))
             .on(DRAWING_PAPER, PRINTMAKING_PAPER, CANVAS)
             .on(BIRCH_PANEL, Fit.sound("Sealed edges and back, against warp."))
@@ -49,7 +50,8 @@ final class FilmRelease implements Way {
             .on(GAUZE, Fit.care("Skews; taped on all sides, moved to a fresh sheet while it dries."))
             .on(MESH, Fit.care("Flat on plastic; a dried coat of clear matte medium closes the holes."))
             .on(METAL, Fit.care("Degreased and scuffed; no fingers, no sideways movement."))
-            .on(LEATHER, Fit.care("Taped and saturated; grain and flesh side differ: test."))
+            .on(LEATHER, Fit.care("Taped and saturated; film clings to it: peel slowly."))
+            .on(LEATHER_FLESH, Fit.care("Drinks several times as much as the grain side, and its nap softens the image."))
             .on(COATED_BOARD, Fit.care("Little absorbs it: keep the solution thin."))
             .elsewhere("The film must lie flat and the solution must stay wet under it.")
             .wish(Wish.DISTORTED, Fit.sound("More solution slides and smears: wanted here."))
@@ -67,7 +69,7 @@ final class FilmRelease implements Way {
 
     @Override
     public List<Dial> dials(Brief brief) {
-        return List.of(
+        return Rubbing.dials(brief,
                 new Dial("bed", "solution, wet", Preset.assumed(70, 60, 80, "µm"), 30, 160, "Too little: patches, dry edges fail.", "Too much slides and smears, but transfers: the safer side."),
                 new Dial("bottle", "alcohol in its bottle", Preset.practice(91, 90, 99, "%"), 50, 99.9, "Weaker than 90 % in the bottle does not release.", ""),
                 new Dial("dwell", "dwell", Preset.practice(120, 110, 150, "s"), 110, 150, "The ink still holds to the film.", "The bed dries and the ink holds to the film again."));
@@ -78,6 +80,7 @@ final class FilmRelease implements Way {
         script.mix("mix", Mixtures.RELEASE_SOLUTION, script.dial("bottle"), "Mix the release solution", "One part concentrate to eight of alcohol, in a lidded glass jar; the label wins.");
         script.support();
         script.print();
+        Edges.cut(script, ThingKind.PRINT);
         Schools.film(script);
         if (script.brief().support().is(Support.Trait.OPEN) && script.chose(Edges.HOLES, Edges.CLOSED)) {
             script.coat("close-holes", Step.coat(Face.SUPPORT_FRONT, Products.MATTE_MEDIUM, 80, Tool.BRUSH).reaching(Extent.BEYOND), "Close its holes with clear matte medium", "Flat on a sheet of plastic; brushed both ways, no pools.", 3);

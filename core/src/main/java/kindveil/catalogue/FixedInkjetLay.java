@@ -31,7 +31,7 @@ final class FixedInkjetLay implements Way {
     private static final WayCard CARD = WayCard.transfer("fixed-inkjet-lay", "Fixed-inkjet lay")
             .does("An inkjet copy sprayed lightly with matte fixative, laid into thick gel on heavy watercolour paper and soaked three minutes; cut out and collaged.")
             .softens(0.25).print(PrintKind.DYE_INKJET).ground(Ground.RAW)
-            .choices(Schools.MEDIUM, Schools.HURRY, Schools.PASSES, Edges.OF_PAPER_IN_A_BED, Edges.REACHES)
+            .choices(Schools.MEDIUM, Schools.HURRY, Schools.PASSES, Edges.OF_PAPER_IN_A_BED, Edges.OPENING, Edges.REACHES)
             .on(WATERCOLOUR_PAPER)
             .elsewhere("Only heavy watercolour paper: it takes the thick gel and bears the soak.")
             .wish(Wish.CLEAN, Fit.care("Colours come softer than the print; fixing holds most of them."))
@@ -66,7 +66,7 @@ final class FixedInkjetLay implements Way {
         script.act("press", new Step.Press(Face.PRINT_FRONT, Tool.SOFT_CLOTH), "Rub it down with a cloth", "Cloth or fingers; a brayer makes ridges.", 2);
         Edges.unmask(script, "bed");
         script.wash("bed");
-        script.dry("press", Rubbing.first(), Face.SUPPORT_FRONT, Stage.THROUGH, 60, 60, "An hour or more: not dry is failure number one.");
+        script.dry("press", Rubbing.first(script), Face.SUPPORT_FRONT, Stage.THROUGH, 60, 60, "An hour or more: not dry is failure number one.");
         script.rubbing(Rubbing.misted(Face.SUPPORT_FRONT, script.brief().wish() == Wish.GHOSTED || script.brief().wish() == Wish.SOFT ? 1 : Math.min(2, Rubbing.planned(script)), "cut-out").with(Tool.TRAY, Bath.LUKEWARM_TRAY, script.dial("soak"), 4.0)
                 .atMost(2).saying(5, "Out of the lukewarm water at once; rub with fingers, then a cloth."));
         script.act("cut-out", new Step.Cut(ThingKind.SUPPORT, Cutting.CUT_OUT), "Cut it out for collage", "When it is dry; never on a bound page.", 4);

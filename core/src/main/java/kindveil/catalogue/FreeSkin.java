@@ -21,6 +21,7 @@ import kindveil.way.Brief;
 import kindveil.way.Choice;
 import kindveil.way.Choice.Option;
 import kindveil.way.Dial;
+import kindveil.way.Edges;
 import kindveil.way.Fit;
 import kindveil.way.Pot;
 import kindveil.way.Rubbing;
@@ -44,7 +45,7 @@ final class FreeSkin implements Way {
     private static final WayCard CARD = WayCard.transfer("free-skin", "Free skin")
             .does("Coats of gel on the face of a print dry to a clear skin; its paper is soaked and rubbed off, and the skin is laid where you want it.")
             .softens(0.15).print(PrintKind.GOOD_TONER)
-            .choices(SIDE, SANDWICH, UNDER, Schools.GROUND, Schools.HURRY, Schools.PASSES, Finishing.SEALING)
+            .choices(SIDE, SANDWICH, UNDER, Schools.GROUND, Schools.HURRY, Schools.PASSES, Finishing.SEALING, Schools.WARMTH, Schools.BETWEEN, Edges.OPENING)
             .pots(Pot.of("under", "Underpainting", "#d9b98a"))
             .on(CANVAS, BIRCH_PANEL, WATERCOLOUR_PAPER, COATED_BOARD)
             .on(JOURNAL_PAGE, Fit.care("Interleave with release paper: skins stay tacky."))
@@ -78,7 +79,7 @@ final class FreeSkin implements Way {
         for (int coat = 1; coat <= coats; coat++) {
             script.coat("coat-" + coat, Step.coat(Face.PRINT_FRONT, Products.GLOSS_GEL, script.dial("coat"), Tool.BRUSH).reaching(Extent.BEYOND),
                     "Coat the face of the print, coat " + coat, coat % 2 == 1 ? "Lengthwise; none on the back." : "Crosswise to the one before.", 3);
-            script.dry("coat-" + coat, coat < coats ? "coat-" + (coat + 1) : Rubbing.first(), Face.PRINT_FRONT, coat < coats ? Stage.RECOAT : Stage.THROUGH, 20,
+            script.dry("coat-" + coat, coat < coats ? "coat-" + (coat + 1) : Rubbing.first(script), Face.PRINT_FRONT, coat < coats ? Stage.RECOAT : Stage.THROUGH, 20,
                     coat < coats ? 30 : 480, coat < coats ? "A coat on a wet one drags it." : "The skin must be through before water.");
         }
         script.rubbing(Rubbing.misted(Face.SKIN_BACK, Rubbing.planned(script), "hang").with(Tool.TRAY, Bath.TRAY, script.dial("soak"), null)
@@ -87,6 +88,7 @@ final class FreeSkin implements Way {
         script.act("hang", new Step.Move(ThingKind.SKIN, Place.HANG), "Rinse it and hang it up", "By one corner, both sides free: what is milky clears overnight.", 1);
         script.rest("hang", "after-skin", 60, 480, "Water in it stays milky between other coats.", Provenance.PRACTICE);
         script.act("after-skin", new Step.Cut(ThingKind.SKIN, Cutting.TRIM), "Trim the thick rims", "Hold it to the light; keep it on release paper.", 3);
+        Edges.cut(script, ThingKind.SKIN);
         String before = "after-skin";
         if (script.chose(SANDWICH, "yes")) {
             script.coat("sandwich", Step.coat(Face.SKIN_BACK, Products.GLOSS_MEDIUM, 80, Tool.BRUSH), "Coat the ink side", "One thin coat makes a sandwich of it.", 2);

@@ -47,7 +47,7 @@ final class GelLay implements Way {
     private static final WayCard CARD = WayCard.transfer("gel-lay", "Gel lay")
             .does("A toner print laid into acrylic medium; when the bed is through, its paper is rubbed away and the image stays.")
             .softens(0.2).print(PrintKind.GOOD_TONER)
-            .choices(SCHOOL, Schools.MEDIUM_OR_PUMICE, Schools.GROUND, Schools.WEIGHT, Schools.HURRY, Schools.PASSES, Finishing.CLEARING, Finishing.SEALING, Edges.OF_PAPER_IN_A_BED, Edges.REACHES, Schools.SPREAD, Schools.RUB)
+            .choices(SCHOOL, Schools.MEDIUM_OR_PUMICE, Schools.GROUND, Schools.WEIGHT, Schools.HURRY, Schools.PASSES, Finishing.CLEARING, Finishing.SEALING, Edges.OF_PAPER_IN_A_BED, Edges.OPENING, Edges.REACHES, Schools.SPREAD, Schools.PRESSED_BY_HAND, Schools.RUB, Schools.WARMTH, Schools.PAPER_BACK, Schools.BETWEEN)
             .on(BIRCH_PANEL, WATERCOLOUR_PAPER, CANVAS, COATED_BOARD, PRINTMAKING_PAPER)
             .on(FABRIC, Fit.care("Taped down; the gel stiffens it."))
             .on(JOURNAL_PAGE, Fit.care("The even coat, a mist and a sheet of film under the page; never soaked."))
@@ -117,10 +117,11 @@ final class GelLay implements Way {
         }
         lay(script);
         boolean deep = script.chose(SCHOOL, DEEP);
-        String then = script.chose(SCHOOL, DAMP) ? "abrade" : Rubbing.first();
+        boolean opens = script.chose(SCHOOL, DAMP) && !Rubbing.sanded(script);
+        String then = opens ? "abrade" : Rubbing.first(script);
         double least = deep ? 24 * 60 : script.chose(SCHOOL, DOUBLE) ? 8 * 60 : 60;
         script.weighted("press", then, Face.SUPPORT_FRONT, least, least);
-        if (script.chose(SCHOOL, DAMP)) {
+        if (opens) {
             script.act("abrade", new Step.Abrade(Face.PRINT_BACK, Tool.FINE_PAPER), "Sand the back lightly",
                     "Two light turns with very fine paper, so that water gets in. Do not cut through.", 2);
         }
@@ -161,7 +162,7 @@ final class GelLay implements Way {
                 Answer.rescue("Air is caught", "Do not lift it: work the bubble out to the nearest edge with a fingertip."),
                 Answer.rescue("It slid", "Leave it where it is now. Lifting it again smears loose toner."));
         script.open("coat", "lay", Face.SUPPORT_FRONT, Stage.OPEN, OPEN_MINUTES, "The print must meet a wet bed.");
-        script.act("press", new Step.Press(Face.PRINT_FRONT, deep ? Tool.CARD : Tool.FINGERS), "Rub it down from the centre",
+        script.act("press", new Step.Press(Face.PRINT_FRONT, deep ? Tool.CARD : Schools.presser(script)), "Rub it down from the centre",
                 deep ? "Card edge as a squeegee, centre outwards, without sliding." : "Fingers, then the edge of a card, centre outwards. Wipe up what comes out; none on the back.", 3,
                 Answer.goOn("All of it touches", "no pale patch through the paper"),
                 Answer.rescue("Medium on the back", "Wipe it off at once with a damp cloth: it seals the paper in."),

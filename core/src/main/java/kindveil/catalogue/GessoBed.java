@@ -26,7 +26,7 @@ final class GessoBed implements Way {
     private static final WayCard CARD = WayCard.transfer("gesso-bed", "Gesso bed")
             .does("A toner print laid into thick wet gesso: its lights turn white, undercolour shows where gesso is thin or torn.")
             .softens(0.3).print(PrintKind.PHOTOCOPY)
-            .choices(Schools.GROUND, Schools.HURRY_HOT, Schools.PASSES, Finishing.SEALING, Edges.OF_PAPER_IN_A_BED, Edges.REACHES, Schools.RUB)
+            .choices(Schools.GROUND, Schools.HURRY_HOT, Schools.PASSES, Finishing.SEALING, Edges.OF_PAPER_IN_A_BED, Edges.OPENING, Edges.REACHES, Schools.PRESSED_BY_CARD, Schools.RUB, Schools.WARMTH, Schools.PAPER_BACK, Schools.BETWEEN)
             .on(JOURNAL_PAGE, WATERCOLOUR_PAPER, BIRCH_PANEL, CANVAS, COATED_BOARD)
             .on(DRAWING_PAPER, Fit.care("It cockles: tape it down."))
             .elsewhere("Thick gesso needs something flat and absorbent that does not bend.")
@@ -58,14 +58,14 @@ final class GessoBed implements Way {
                 "Spread gesso thickly", "Card or knife; uneven is welcome, bare places show the colour below.", 2);
         script.act("lay", new Step.Join(Face.PRINT_FRONT, Face.SUPPORT_FRONT, false), "Lay the print, face down", "At once.", 0.5);
         script.open("bed", "lay", Face.SUPPORT_FRONT, Stage.OPEN, 6, "The print must meet wet gesso.");
-        script.act("press", new Step.Press(Face.PRINT_FRONT, Tool.CARD), "Rub it down", "Fingers, then a card; wipe the edges.", 2);
+        script.act("press", new Step.Press(Face.PRINT_FRONT, Schools.presser(script)), "Rub it down", "Fingers, then a card; wipe the edges.", 2);
         Edges.unmask(script, "bed");
         script.wash("bed");
         if (script.chose(Schools.HURRY_HOT, Schools.HEAT)) {
             script.act("heat", new Step.Heat(Face.PRINT_BACK, 22, java.time.Duration.ofMinutes(35)), "Heat it, 20 to 25 cm away", "Always moving; closer and the paper bubbles.", 35);
-            script.dry("heat", Rubbing.first(), Face.SUPPORT_FRONT, Stage.THROUGH, 15, 30, "Cool and completely dry before water: the number one failure.");
+            script.dry("heat", Rubbing.first(script), Face.SUPPORT_FRONT, Stage.THROUGH, 15, 30, "Cool and completely dry before water: the number one failure.");
         } else {
-            script.dry("press", Rubbing.first(), Face.SUPPORT_FRONT, Stage.THROUGH, 4 * 60, 600, "Completely dry before water: the number one failure.");
+            script.dry("press", Rubbing.first(script), Face.SUPPORT_FRONT, Stage.THROUGH, 4 * 60, 600, "Completely dry before water: the number one failure.");
         }
         script.rubbing(Rubbing.misted(Face.SUPPORT_FRONT, Rubbing.planned(script), Finishing.FIRST).saying(5, "Mist and rub; gesso is forgiving."));
         new Finishing(false, 7).write(script);

@@ -38,7 +38,7 @@ final class OiledPanel implements Way {
     private static final WayCard CARD = WayCard.transfer("oiled-panel", "Oiled panel")
             .does("A toner print glued to a panel with medium, its paper rubbed thin in two rounds; mineral oil makes what is left translucent.")
             .softens(0.25).print(PrintKind.PHOTOCOPY).ground(Ground.RAW)
-            .choices(UNDER, PRESS, Schools.WEIGHT, Schools.HURRY, Schools.SPREAD, Schools.MEDIUM_ASIDE, Edges.OF_PAPER)
+            .choices(UNDER, PRESS, Schools.WEIGHT, Schools.HURRY, Schools.SPREAD, Schools.MEDIUM_ASIDE, Edges.OF_PAPER, Edges.OPENING, Schools.RUB, Schools.WARMTH, Schools.PAPER_BACK, Schools.BETWEEN)
             .pots(Pot.of("under", "Undercolour", "#e6dcc4"))
             .on(BIRCH_PANEL, WOOD_BLOCK)
             .on(COATED_BOARD, Fit.care("Takes no oil from below: wipe it well."))
@@ -78,7 +78,7 @@ final class OiledPanel implements Way {
         script.open("bed", "lay", Face.SUPPORT_FRONT, Stage.OPEN, 6, "The bed is open for three to six minutes.");
         script.act("press", new Step.Press(Face.PRINT_FRONT, script.chose(PRESS, "baren") ? Tool.BAREN : Tool.FINGERS), "Rub it down", "Centre outwards. None on the back.", 3);
         script.wash("bed");
-        script.weighted("press", Rubbing.first(), Face.SUPPORT_FRONT, 60, 600);
+        script.weighted("press", Rubbing.first(script), Face.SUPPORT_FRONT, 60, 600);
         script.rubbing(Rubbing.misted(Face.SUPPORT_FRONT, 2, Finishing.FIRST).with(Tool.SPONGE, Bath.SURFACE, 1, null).atMost(3)
                 .saying(5, "Soft sponge until the sheet is evenly grey, then gentle circles; later fingers."));
         script.act(Finishing.FIRST, new Step.Prepare(kindveil.bench.ThingKind.SUPPORT, kindveil.bench.Preparation.TOUCH_UP), "Touch up small holes",

@@ -45,7 +45,7 @@ final class OpaqueBackedLay implements Way {
     private static final WayCard CARD = WayCard.transfer("opaque-backed-lay", "Opaque-backed lay")
             .does("Opaque paint on the face of the print, exactly over the part that must block the ground; laid into medium, the surround stays see-through.")
             .softens(0.2).print(PrintKind.GOOD_TONER)
-            .choices(BACKING, GLAZE, Schools.GROUND, Schools.WEIGHT, Schools.HURRY, Schools.PASSES, Finishing.SEALING, Edges.OF_PAPER_IN_A_BED, Edges.REACHES, Schools.SPREAD, Schools.MEDIUM_ASIDE)
+            .choices(BACKING, GLAZE, Schools.GROUND, Schools.WEIGHT, Schools.HURRY, Schools.PASSES, Finishing.SEALING, Edges.OF_PAPER_IN_A_BED, Edges.OPENING, Edges.REACHES, Schools.SPREAD, Schools.MEDIUM_ASIDE, Schools.PRESSED_BY_BRAYER, Schools.RUB, Schools.WARMTH, Schools.PAPER_BACK, Schools.BETWEEN)
             .pots(Pot.of("backing", "Backing", "#f4f1e6"), Pot.of("glaze", "Glaze", "#8a4b2a"))
             .on(CANVAS, BIRCH_PANEL, WATERCOLOUR_PAPER, COATED_BOARD)
             .on(JOURNAL_PAGE, Fit.care("Mist only; a sheet of film under the page."))
@@ -90,10 +90,10 @@ final class OpaqueBackedLay implements Way {
         script.dry("bed-1", "bed-2", Face.SUPPORT_FRONT, Stage.RECOAT, 20, 30, "A coat on a wet one drags it.");
         script.act("lay", new Step.Join(Face.PRINT_FRONT, Face.SUPPORT_FRONT, false), "Lay it face down", "From one edge, on its register.", 1);
         script.open("bed-2", "lay", Face.SUPPORT_FRONT, Stage.OPEN, 6, "The print must meet a wet bed.");
-        script.act("press", new Step.Press(Face.PRINT_FRONT, Tool.BRAYER), "Burnish, then a brayer", "Straight down, centre outwards.", 3);
+        script.act("press", new Step.Press(Face.PRINT_FRONT, Schools.presser(script)), "Burnish it down", "Straight down, centre outwards.", 3);
         Edges.unmask(script, "bed-2");
         script.wash("bed-2");
-        script.weighted("press", Rubbing.first(), Face.SUPPORT_FRONT, 480, 600);
+        script.weighted("press", Rubbing.first(script), Face.SUPPORT_FRONT, 480, 600);
         script.rubbing(Rubbing.misted(Face.SUPPORT_FRONT, Rubbing.planned(script), Finishing.FIRST).with(Tool.SPONGE, Bath.SURFACE, 0.5, null)
                 .saying(6, "A damp sponge for half a minute, then circles."));
         boolean glazed = script.chose(GLAZE, "glazed");

@@ -18,6 +18,7 @@ import kindveil.way.Brief;
 import kindveil.way.Choice;
 import kindveil.way.Choice.Option;
 import kindveil.way.Dial;
+import kindveil.way.Edges;
 import kindveil.way.Fit;
 import kindveil.way.Rubbing;
 import kindveil.way.Schools;
@@ -37,7 +38,7 @@ final class TapeLift implements Way {
     private static final WayCard CARD = WayCard.transfer("tape-lift", "Tape lift")
             .does("Clear packing tape burnished on a toner copy keeps the toner when the paper is soaked and rubbed away; the still tacky tape goes into the journal.")
             .softens(0.1).print(PrintKind.PHOTOCOPY)
-            .choices(WATER, STICK, Schools.PASSES)
+            .choices(WATER, STICK, Schools.PASSES, Schools.WARMTH, Schools.BETWEEN, Edges.OPENING)
             .on(JOURNAL_PAGE, DRAWING_PAPER, WATERCOLOUR_PAPER, PRINTMAKING_PAPER)
             .on(BIRCH_PANEL, Fit.care("Only on a smooth, sealed face."))
             .on(COATED_BOARD, CANVAS)
@@ -77,6 +78,7 @@ final class TapeLift implements Way {
         script.rubbing(Rubbing.misted(Face.TAPE_BACK, Rubbing.planned(script), "place").with(soak ? Tool.TRAY : Tool.SPRAY_BOTTLE, soak ? Bath.TRAY : Bath.SURFACE,
                 soak ? script.dial("soak") : 5, null).saying(8, "Roll it off with the fingers; the whole sheet may peel in one: fine. Pulp in the bin, not down the sink."));
         script.act("place", new Step.Cut(ThingKind.TAPE, Cutting.TRIM), "Cut it to shape", "A clear border, or tight to the image.", 2);
+        Edges.cut(script, ThingKind.TAPE);
         script.support();
         if (script.chose(STICK, "gel")) {
             script.bed("gel", Step.coat(Face.SUPPORT_FRONT, Products.GLOSS_GEL, 60, Tool.FINGERS), "A little gel under the darks", "A fingertip of it.", 1);

@@ -20,6 +20,8 @@ public record Damp(double brought, double bound, boolean bothSides) {
     public static final double RESIDUE = 25;
     /** A heavy sheet lifted out of its rinse and drained (assumed 150 to 250). */
     public static final double RINSED = 200;
+    /** What a dry cloth leaves in it (assumed). */
+    private static final double BLOTTED = 9;
     private static final double BOUND_IN_RESIDUE = 5;
     private static final double BOUND_IN_SHEET = 60;
     private static final double LEFT = 0.05;
@@ -29,6 +31,11 @@ public record Damp(double brought, double bound, boolean bothSides) {
     /** Fibre lying on the work. */
     public static Damp residue() {
         return new Damp(RESIDUE, BOUND_IN_RESIDUE, false);
+    }
+
+    /** Fibre pressed with a dry cloth, which takes up what stands free. */
+    public static Damp blotted() {
+        return new Damp(BLOTTED, BOUND_IN_RESIDUE, false);
     }
 
     /** A rinsed sheet: both its faces in the air when it hangs. */

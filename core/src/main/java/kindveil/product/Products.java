@@ -53,6 +53,13 @@ public final class Products {
     public static final Product PLATE_PAINT = water("plate-paint", "acrylic paint", Family.PAINT, 0.55, pigment(false, Opacity.OPAQUE, 1, 8), ACRYLIC, Cleaning.ACRYLIC, CLOSES);
     public static final Product UNDERCOLOUR = water("undercolour", "acrylic undercolour", Family.PAINT, 0.60, pigment(false, Opacity.SEMI_OPAQUE, 1, 80), ACRYLIC, Cleaning.ACRYLIC, CLOSES);
     public static final Product GLAZE = water("glaze", "transparent glaze", Family.PAINT, 0.60, pigment(true, Opacity.TRANSPARENT, 0.12, 30), ACRYLIC, Cleaning.ACRYLIC, CLOSES);
+    /** Runs again in water until something fixes it. */
+    public static final Product WATERCOLOUR = other("watercolour", "watercolour", Family.PAINT, new Law.Sets(Span.minutes(3), Span.minutes(15)), pigment(false, Opacity.TRANSPARENT, 0.2, 30), Set.of(),
+            NEVER_HARDENS, null, WATER_BORNE, SOLUBLE);
+    /** Thinned to a glaze; ends what is water-borne. */
+    public static final Product OIL_COLOUR = other("oil-colour", "oil colour thinned to a glaze", Family.PAINT, new Law.Oxidises(Duration.ofHours(4), Duration.ofDays(5)), pigment(true, Opacity.TRANSPARENT, 0.2, 30),
+            Set.of(Hazard.SOLVENT_SKIN, Hazard.SELF_HEATING), new Cleaning("what its label says for oil colour", Duration.ofHours(2)), null, OILY, OVER_WET);
+    public static final Product WOOD_GLUE = water("wood-glue", "wood glue", Family.ADHESIVE, 0.50, new Optics(true, CLEAR, 150), Set.of(Hazard.KITCHEN), new Cleaning("warm water", Span.minutes(20)), CLOSES);
     public static final Product GLOSS_VARNISH = water("gloss-varnish", "gloss acrylic varnish", Family.VARNISH, 0.60, new Optics(true, CLEAR, 80), Set.of(Hazard.VARNISH), Cleaning.ACRYLIC, CLOSES, FINAL);
     public static final Product MATTE_VARNISH = water("matte-varnish", "matte acrylic varnish", Family.VARNISH, 0.60, new Optics(false, CLEAR, 80), Set.of(Hazard.VARNISH), Cleaning.ACRYLIC, CLOSES, FINAL);
     public static final Product PVA = water("pva", "thinned PVA glue", Family.ADHESIVE, 0.50, new Optics(true, CLEAR, 100), Set.of(Hazard.KITCHEN), new Cleaning("warm water", Span.minutes(30)), CLOSES);
@@ -81,7 +88,7 @@ public final class Products {
     public static final Product METAL_LEAF = other("gilding-leaf", "metal leaf", Family.LEAF, new Law.Stays(Span.minutes(20)), pigment(true, Opacity.OPAQUE, 1, 1), Set.of(), NEVER_HARDENS, null, OVER_WET);
 
     private static final List<Product> ALL = List.of(GLOSS_MEDIUM, MATTE_MEDIUM, GLOSS_GEL, MATTE_GEL, HEAVY_GLOSS_GEL, HEAVY_MATTE_GEL, PUMICE_GEL, THINNED_GEL, STIFFENING_MEDIUM, SLURRY, RECEPTIVE_COAT,
-            CRACKLE_MEDIUM, GESSO, STENCIL_PASTE, OPAQUE_PAINT, METALLIC_PAINT, PLATE_PAINT, UNDERCOLOUR, GLAZE, GLOSS_VARNISH, MATTE_VARNISH, PVA, LEAF_SIZE, GUM_ARABIC, WATER_INK, OIL_BLOCK_INK, LITHO_INK,
+            CRACKLE_MEDIUM, GESSO, STENCIL_PASTE, OPAQUE_PAINT, METALLIC_PAINT, PLATE_PAINT, UNDERCOLOUR, GLAZE, WATERCOLOUR, OIL_COLOUR, GLOSS_VARNISH, MATTE_VARNISH, PVA, WOOD_GLUE, LEAF_SIZE, GUM_ARABIC, WATER_INK, OIL_BLOCK_INK, LITHO_INK,
             SOLUBLE_INK, FIXATIVE, RELEASE_SOLUTION, TRANSFER_GEL, SHELLAC, TAPE_ADHESIVE, MINERAL_OIL, PRINTED_PAPERS, METAL_LEAF);
 
     /** What a bed is ordinarily laid with, where nothing else is said. */

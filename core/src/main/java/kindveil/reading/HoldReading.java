@@ -56,6 +56,7 @@ public record HoldReading(Of of, double chance, @Nullable Duration waiting, doub
     private static final double LATER_ROUND = 0.97;
     private static final double WET_CLOTH = 0.97;
     private static final double BRUSHED = 0.9;
+    private static final double SANDED = 0.98;
     /** Of what a window's end leaves, and of what a weak print and tape that was not burnished hard leave (assumed). */
     private static final double AT_THE_END = 0.5;
     private static final double STRONG = 0.2;
@@ -157,11 +158,20 @@ public record HoldReading(Of of, double chance, @Nullable Duration waiting, doub
             if (other.step() instanceof Step.RubAway later && later.pass() > 1) {
                 share *= LATER_ROUND;
             }
-            if (other.step() instanceof Step.Wet wet && plan.indexOf(other.id()) < plan.indexOf(act.id())) {
-                share *= wet.tool() == Tool.WET_CLOTH ? WET_CLOTH : wet.tool() == Tool.TOOTHBRUSH ? BRUSHED : 1;
+            if (plan.indexOf(other.id()) < plan.indexOf(act.id())) {
+                share *= before(other.step());
             }
         }
         return share;
+    }
+
+    /** What is done to the paper before it is rubbed, and with what. */
+    private static double before(Step step) {
+        return switch (step) {
+            case Step.Wet wet -> wet.warmth().holds() * (wet.tool() == Tool.WET_CLOTH ? WET_CLOTH : wet.tool() == Tool.TOOTHBRUSH ? BRUSHED : 1);
+            case Step.Abrade sanded when sanded.face().equals(Face.PRINT_BACK) -> SANDED;
+            default -> 1;
+        };
     }
 
     /** How hard the tape was rubbed onto the print. */

@@ -227,7 +227,7 @@ public record StackReading(List<Seen> layers, List<Cover> covers, Look look) {
         return switch (layer) {
             case Image image when image.inColours() -> new Seen(Kind.TONER, inkWords(image), FOUR_INKS + left(image), part, 5, null);
             case Image image -> new Seen(Kind.TONER, inkWords(image), "lets " + Figures.rounded(Math.pow(image.toner().transmittance(), image.kept()) * 100, 0) + " % through" + left(image), part, 5, null);
-            case Coating coat when coat.product().is(Trait.OILY) -> new Seen(Kind.OIL, Words.capital(coat.product().words()), "fills the fibre", part, 0, null);
+            case Coating coat when coat.product().is(Trait.OILY) && coat.colour() == null -> new Seen(Kind.OIL, Words.capital(coat.product().words()), "fills the fibre", part, 0, null);
             case Coating coat -> new Seen(coat.colour() == null ? Kind.COAT : Kind.PAINT, Words.capital(coat.product().words()),
                     (coat.dryMicrometres() == 0 ? "gone once it is dry" : Figures.rounded(coat.dryMicrometres(), 0) + " µm dry") + (part == Part.BACKED ? ", backed here" : ""), part, coat.dryMicrometres(), coat.colour());
             case Residue residue -> new Seen(Kind.FIBRE, "Paper fibre", Figures.rounded(residue.gramsPerSquareMetre(), 1) + " g/m², "

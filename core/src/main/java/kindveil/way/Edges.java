@@ -1,14 +1,21 @@
 package kindveil.way;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import kindveil.bench.Extent;
 import kindveil.bench.Face;
+import kindveil.bench.Hand;
 import kindveil.bench.Preparation;
 import kindveil.bench.Step;
 import kindveil.bench.Support;
 import kindveil.bench.ThingKind;
 import kindveil.drying.Stage;
+import kindveil.measure.Figures;
+import kindveil.measure.Length;
+import kindveil.measure.Preset;
+import kindveil.tone.Opening;
 import kindveil.way.Choice.Option;
 
 /** How an image ends, and how far its bed reaches: choices that many ways share. */
@@ -22,6 +29,18 @@ public final class Edges {
     private static final Option BY_TAPE = new Option(MASKED, "masked with tape", "a crisp edge, no medium beyond it", "the tape comes off while the bed is open");
     public static final Choice OF_PAPER = new Choice("edge", "Its edge", List.of(CUT, BY_HAND, BY_RULE), true);
     public static final Choice OF_PAPER_IN_A_BED = new Choice("edge", "Its edge", List.of(CUT, BY_HAND, BY_RULE, BY_TAPE), true);
+    private static final String WHOLE = "none";
+    /** A hole on purpose. */
+    public static final Choice OPENING = new Choice("opening", "An opening in it", List.of(
+            new Option(WHOLE, "none", "the whole picture", "nothing of it is given away"),
+            new Option("round", "a round window", "what lies under it is seen, softly framed", "a clean circle wants a template"),
+            new Option("square", "a square window", "quickly cut along a rule", "hard corners"),
+            new Option("strip", "a strip from edge to edge", "parts the picture in two", "two pieces to lay in line")), true);
+    private static final String OPEN_ACROSS = "opening-across";
+    private static final String OPEN_X = "opening-x";
+    private static final String OPEN_Y = "opening-y";
+    /** So much is cut a minute, mm (assumed). */
+    private static final double CUTS = 150;
     private static final Option AS_WIDE = new Option("image", "as far as the image", "least of it, none shines beside it", "an edge stands round the image");
     private static final Option FURTHER = new Option("beyond", "a finger's width beyond", "the image's own edge is held all round", "its rim is seen beside the image");
     private static final Option ALL_OVER = new Option("whole", "all over", "no rim anywhere, one sheen", "most of it, and all of that must dry");
@@ -62,12 +81,59 @@ public final class Edges {
         return bed.reaching(chosen.equals("whole") ? Extent.WHOLE : chosen.equals("beyond") && !masked ? Extent.BEYOND : Extent.PICTURE);
     }
 
+    /** The opening that was chosen, as it lies in the picture. */
+    public static Optional<Opening> opening(Map<String, String> choices, Map<String, Double> dials, Length width, Length height) {
+        String shape = choices.getOrDefault(OPENING.key(), WHOLE);
+        return shape.equals(WHOLE) ? Optional.empty() : Optional.of(new Opening(switch (shape) {
+            case "round" -> Opening.Shape.ROUND;
+            case "square" -> Opening.Shape.SQUARE;
+            default -> Opening.Shape.STRIP;
+        }, dials.getOrDefault(OPEN_ACROSS, usualOpening(width, height)), dials.getOrDefault(OPEN_X, 50.0) / 100, dials.getOrDefault(OPEN_Y, 50.0) / 100));
+    }
+
+    private static double usualOpening(Length width, Length height) {
+        return Math.max(5, Math.round(Math.min(width.millimetres(), height.millimetres()) / 3));
+    }
+
+    /** Where and how large an opening is, where there is one. */
+    static List<Dial> openings(Brief brief) {
+        String shape = brief.settings().choices().getOrDefault(OPENING.key(), WHOLE);
+        if (shape.equals(WHOLE)) {
+            return List.of();
+        }
+        double usual = usualOpening(brief.width(), brief.height());
+        double most = Math.max(usual, Math.min(brief.width().millimetres(), brief.height().millimetres()));
+        List<Dial> dials = new ArrayList<>(List.of(new Dial(OPEN_ACROSS, "opening, across", Preset.assumed(usual, 3, most, "mm"), 2, most, "Hardly seen.", "Nothing of the picture is left."),
+                new Dial(OPEN_Y, "its middle, from the top", Preset.assumed(50, 0, 100, "%"), 0, 100, "", "")));
+        if (!shape.equals("strip")) {
+            dials.add(1, new Dial(OPEN_X, "its middle, from the left", Preset.assumed(50, 0, 100, "%"), 0, 100, "", ""));
+        }
+        return dials;
+    }
+
+    /** Cut into the print before anything is wet, or into what carries the image once that is dry; its place as one looks at the printed face, or as it will be seen. */
+    public static void cut(Script script, ThingKind what) {
+        Brief brief = script.brief();
+        if (script.chosen(OPENING.key()).isEmpty()) {
+            return;
+        }
+        opening(brief.settings().choices(), brief.settings().dials(), brief.width(), brief.height()).ifPresent(opening -> {
+            double x = what == ThingKind.PRINT && brief.printed().hand() == Hand.MIRRORED ? 1 - opening.x() : opening.x();
+            long down = Math.round(opening.y() * brief.height().millimetres());
+            String size = Figures.plain(opening.across());
+            String how = opening.shape() == Opening.Shape.STRIP ? "A strip of %s mm, its middle %d mm from the top. Lay both halves in line, as far apart.".formatted(size, down)
+                    : "%s mm across, its middle %d mm from the left and %d mm from the top of the image, %s.".formatted(size, Math.round(x * brief.width().millimetres()), down, what == ThingKind.PRINT ? "its face up" : "as it will be seen");
+            script.prepare("cut-opening", what, Preparation.CUT_OPENING, "Cut the opening", how, Math.max(1, Math.ceil(opening.cut(brief.width().millimetres()) / CUTS * QUARTERS) / QUARTERS));
+        });
+    }
+
     private static String chosen(Script script) {
         return script.chosen(OF_PAPER.key());
     }
 
     /** What is done to the print before anything is wet. */
     public static void ofPrint(Script script) {
+        cut(script, ThingKind.PRINT);
         String chosen = chosen(script);
         if (tear(chosen) > 0) {
             boolean rule = chosen.equals(DECKLE);

@@ -3,6 +3,7 @@ package kindveil.way;
 import java.util.ArrayList;
 import java.util.List;
 import kindveil.bench.Face;
+import kindveil.bench.Layer.Carrier;
 import kindveil.bench.Layer.Residue;
 import kindveil.bench.Step;
 import kindveil.bench.Step.Bath;
@@ -46,6 +47,7 @@ public record Rubbing(Face keeps, Tool tool, Bath bath, double soakLeast, @Nulla
         if (brief.wish() == Wish.BROKEN) {
             dials.add(new Dial(Edges.COVER, "of it under medium", Preset.assumed(Edges.USUAL_COVER, 40, 90, "%"), 10, 98, "Hardly any of it stays.", "Hardly a gap shows."));
         }
+        dials.addAll(Edges.openings(brief));
         return dials;
     }
 
@@ -55,9 +57,9 @@ public record Rubbing(Face keeps, Tool tool, Bath bath, double soakLeast, @Nulla
         return brief.print().sheet().rubsAway() ? brief.settings().dials().getOrDefault(PAPER, usual) : usual;
     }
 
-    /** Thicker paper takes longer to be wet through, and to be rubbed. */
+    /** Thicker paper takes longer to be wet through, and to be rubbed; sanded, it is thinner. */
     private static double thickness(Script script) {
-        return paper(script.brief()) / script.brief().print().sheet().gramsPerSquareMetre();
+        return (paper(script.brief()) - (sanded(script) ? Carrier.SANDED_OFF : 0)) / script.brief().print().sheet().gramsPerSquareMetre();
     }
 
     /** With a mist, on an ordinary copy. */
@@ -78,24 +80,63 @@ public record Rubbing(Face keeps, Tool tool, Bath bath, double soakLeast, @Nulla
         return new Rubbing(keeps, tool, bath, soakLeast, soakMost, planned, most, firstMinutes, next, otherHow);
     }
 
+    /** What a light sanding of the paper's back is called. */
+    private static final String SAND = "sand-back";
+    /** A bath that was warm is cool again after so many minutes (assumed). */
+    private static final double STAYS_WARM = 30;
+    /** Paper whose back is open is wet through in so much of the time (assumed). */
+    private static final double OPENED = 0.7;
+
     /** The first act, for the windows that lead to it. */
-    public static String first() {
-        return "pass-1-wet";
+    public static String first(Script script) {
+        return sanded(script) ? SAND : "pass-1-wet";
+    }
+
+    /** Whether its back is sanded before it is wetted. */
+    public static boolean sanded(Script script) {
+        return script.chosen(Schools.PAPER_BACK.key()).equals(Schools.SANDED);
+    }
+
+    private static Step.Warmth warmth(Script script) {
+        return switch (script.chosen(Schools.WARMTH.key())) {
+            case Schools.LUKEWARM -> Step.Warmth.LUKEWARM;
+            case Schools.WARM -> Step.Warmth.WARM;
+            default -> Step.Warmth.COOL;
+        };
+    }
+
+    /** Minutes until the paper is wet through; a bath cools while it soaks. */
+    private double soaks(Script script) {
+        double least = soakLeast * thickness(script) * (sanded(script) ? OPENED : 1);
+        return least - Math.min(least, STAYS_WARM) * (1 - warmth(script).soaks());
+    }
+
+    private double rubs(Script script, boolean first) {
+        double warm = warmth(script).rubs();
+        return first ? quicker(script) * warm : warm;
     }
 
     void write(Script script) {
+        if (sanded(script)) {
+            script.act(SAND, new Step.Abrade(Face.PRINT_BACK, Tool.FINE_PAPER), "Sand the back lightly", "Two light turns with very fine paper, so that water gets in. Do not cut through.", 2);
+        }
+        Step.Warmth warmth = warmth(script);
         for (int pass = 1; pass <= most; pass++) {
             String key = "pass-" + pass;
             boolean first = pass == 1;
             Face wetted = first ? Face.PRINT_BACK : keeps;
-            script.act(key + "-wet", new Step.Wet(wetted, first ? wetted(script) : Tool.SPRAY_BOTTLE, first ? bath : Bath.SURFACE), first ? "Wet the paper" : "Dampen what is left",
+            script.act(key + "-wet", new Step.Wet(wetted, first ? wetted(script) : Tool.SPRAY_BOTTLE, first ? bath : Bath.SURFACE, warmth), first ? "Wet the paper" : "Dampen what is left",
                     first ? wetting() : "A light mist; the image is bare in places now.", 1);
             script.slowed(key + "-rub", new Step.RubAway(ThingKind.PRINT, keeps, pass, script.picture()), first ? "Rub the paper away" : "Rub again, " + Script.ordinal(pass) + " round",
-                    first ? how : "More gently than before: circles, clean damp fingers, rolling off the last fibre.", (first ? minutes : Math.min(5, minutes)) * thickness(script), first ? quicker(script) : 1, answers(script));
-            script.soak(key + "-wet", key + "-rub", first ? soakMost == null ? soakLeast * thickness(script) : soakLeast : 0.5, first ? soakMost : null, first && soakMost != null
+                    first ? how : "More gently than before: circles, clean damp fingers, rolling off the last fibre.", (first ? minutes : Math.min(5, minutes)) * thickness(script), rubs(script, first), answers(script));
+            script.soak(key + "-wet", key + "-rub", first ? soakMost == null ? soaks(script) : soakLeast : 0.5, first ? soakMost : null, first && soakMost != null
                     ? "Too short and the paper holds; too long and the image fades." : "The water needs a moment to reach the image.");
+            boolean blotted = script.chosen(Schools.BETWEEN.key()).equals(Schools.BLOTTED);
+            if (blotted) {
+                script.act(key + "-blot", new Step.Blot(keeps), "Blot it", "A dry, lint-free cloth laid on and pressed; not wiped.", 0.5);
+            }
             judge(script, key, pass);
-            script.whitens(key + "-rub", key + "-judge", keeps, Residue.DRIES_IN, "Wet it looks finished; white comes back as it dries.");
+            script.whitens(key + (blotted ? "-blot" : "-rub"), key + "-judge", keeps, blotted ? Residue.BLOTTED_DRIES_IN : Residue.DRIES_IN, "Wet it looks finished; white comes back as it dries.");
         }
     }
 

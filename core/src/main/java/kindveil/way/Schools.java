@@ -62,6 +62,44 @@ public final class Schools {
             new Option(CLOTH, "a wet cloth", "a fifth quicker", "takes a little of the image along"),
             new Option(TOOTHBRUSH, "a soft toothbrush", "a third quicker, into every hollow", "tears out what is not quite dry")), true);
 
+    public static final String LUKEWARM = "lukewarm";
+    public static final String WARM = "warm";
+    /** How warm the water is that the paper is rubbed away with. */
+    public static final Choice WARMTH = new Choice("warmth", "The water", List.of(
+            new Option("cool", "cool, from the tap", "the film stays firm", "paper takes it up slowly"),
+            new Option(LUKEWARM, "lukewarm", "sooner through the paper, easier rubbing", "softens the film a little"),
+            new Option(WARM, "warm as a bath", "soonest through", "the film is soft under the finger")), true);
+    public static final String SANDED = "sanded";
+    /** Whether the back of the paper is opened. */
+    public static final Choice PAPER_BACK = new Choice("paper-back", "Back of the paper", List.of(
+            new Option("left", "left as it is", "nothing can be cut through", "water takes its time"),
+            new Option(SANDED, "sanded lightly", "water gets in sooner, less to rub", "dust; it may cut through")), true);
+    public static final String BLOTTED = "blotted";
+    /** What is done between rounds, before a dry look. */
+    public static final Choice BETWEEN = new Choice("between", "Between rounds", List.of(
+            new Option("left", "left to dry", "nothing touches the image", "a quarter of an hour each time"),
+            new Option(BLOTTED, "blotted with a dry cloth", "white shows in half the time", "a press too many can lift it")), true);
+
+    private static final Option BY_FINGERS = new Option("fingers", "fingers", "you feel every bubble", "slow on large areas");
+    private static final Option BY_CARD = new Option("card", "the edge of a card", "drives air and surplus out", "slides a thin print if it is held flat");
+    private static final Option BY_BAREN = new Option("baren", "a baren", "strong and even", "squeezes a thick bed out");
+    private static final Option BY_BRAYER = new Option("brayer", "a brayer", "quickest", "squeezes; a thick bed comes up in ridges");
+    private static final String PRESSED = "pressed";
+    /** What a print is rubbed down with; the first is how the way is practised. */
+    public static final Choice PRESSED_BY_HAND = new Choice(PRESSED, "Rubbed down with", List.of(BY_FINGERS, BY_CARD, BY_BAREN, BY_BRAYER), true);
+    public static final Choice PRESSED_BY_CARD = new Choice(PRESSED, "Rubbed down with", List.of(BY_CARD, BY_FINGERS, BY_BAREN), true);
+    public static final Choice PRESSED_BY_BRAYER = new Choice(PRESSED, "Rubbed down with", List.of(BY_BRAYER, BY_FINGERS, BY_CARD, BY_BAREN), true);
+
+    /** What a print is rubbed down with, as it was chosen. */
+    public static Tool presser(Script script) {
+        return switch (script.chosen(PRESSED)) {
+            case "card" -> Tool.CARD;
+            case "baren" -> Tool.BAREN;
+            case "brayer" -> Tool.BRAYER;
+            default -> Tool.FINGERS;
+        };
+    }
+
     public static final String TAPED = "taped";
     /** How a film is kept from sliding. */
     public static final Choice FILM = new Choice("film", "The film is", List.of(

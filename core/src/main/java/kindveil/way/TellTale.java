@@ -11,7 +11,10 @@ import kindveil.bench.Face;
 import kindveil.bench.Layer.Coating;
 import kindveil.bench.Step;
 import kindveil.bench.ThingKind;
+import kindveil.bench.Tool;
 import kindveil.drying.Belief;
+import kindveil.drying.Stage;
+import kindveil.product.Trait;
 
 /**
  * What a hand or an eye can tell of a coat that cannot be measured. Each reply is as likely as it says where the coat is wet, between
@@ -28,6 +31,10 @@ public enum TellTale {
             new Reply("clear through", "no water left", 0.01, 0.15, 0.8)),
     EDGE(Of.DRYING, "Its thickest edge, pressed", new Reply("a dent stays", "wet below its skin", 0.85, 0.2, 0.02), new Reply("gives and comes back", "soft below its skin", 0.13, 0.6, 0.28),
             new Reply("firm and not cool", "through", 0.02, 0.2, 0.7)),
+    PULP(Of.DRYING, "A corner of wetted paper, rubbed", new Reply("colour comes with it", "the film under it gives way", 0.75, 0.25, 0.03), new Reply("smears like glue", "soft, or too wet", 0.2, 0.45, 0.12),
+            new Reply("rolls up in clean crumbs", "the film holds", 0.05, 0.3, 0.85)),
+    CHARGE(new Of.Film(0.5, 0.6), "The brayer, and the middle of what it inks", new Reply("an even hiss, like velvet", "as it should be", 0.15, 0.8, 0.1), new Reply("a wet smack, like orange peel", "too much: fine places fill in", 0.03, 0.12, 0.85),
+            new Reply("dull, bare tracks in the middle", "too little: roll on", 0.82, 0.08, 0.05)),
     PLATE(new Of.Film(0.6, 0.7), "The plate, through the paint", new Reply("shows through all over", "as thin as it should be", 0.25, 0.85, 0.1), new Reply("hidden in places", "too much: detail smudges", 0.02, 0.1, 0.85),
             new Reply("bare streaks", "too little, or drying", 0.73, 0.05, 0.05)),
     WETNESS(new Of.Film(0.4, 0.85), "The wet face, against the light", new Reply("an even sheen", "as it should be", 0.1, 0.85, 0.2), new Reply("pools", "it may slide; it transfers all the same", 0.02, 0.08, 0.78),
@@ -64,6 +71,8 @@ public enum TellTale {
     private static final double THICK_MICROMETRES = 300;
     /** So likely dry that nobody need look. */
     public static final double CERTAIN = 0.999;
+    /** So likely to hold that nobody need try a corner. */
+    private static final double HOLDS_SURELY = 0.995;
     private final Of of;
     private final String question;
     private final List<Reply> replies;
@@ -122,11 +131,23 @@ public enum TellTale {
             }
         }
         Set<TellTale> told = new LinkedHashSet<>();
+        if (act.step() instanceof Step.RubAway rub && rub.pass() == 1 && Stream.of(rub.keeps(), Face.PRINT_FRONT).anyMatch(face -> mayLift(bench, face))) {
+            told.add(PULP);
+        }
         for (Trace.Wait wait : waits) {
-            wait.window().coats().ifPresent(coats -> bench.wettest(coats.on()).filter(bed -> bed.drying().chance(coats.stage(), bench.now(), bench.belief(coats.on())) < CERTAIN)
-                    .ifPresent(bed -> told.addAll(drying(coats.on(), bed, bench))));
+            wait.window().coats().filter(coats -> doubted(bench, coats.on(), coats.stage())).flatMap(coats -> bench.wettest(coats.on()).map(bed -> drying(coats.on(), bed, bench))).ifPresent(told::addAll);
         }
         return new ArrayList<>(told);
+    }
+
+    /** Whether a bed may not hold what is rubbed on it yet. */
+    private static boolean mayLift(Bench bench, Face face) {
+        return bench.wettest(face).filter(bed -> bed.drying().holds(bench.now(), bench.belief(face)) < HOLDS_SURELY).isPresent();
+    }
+
+    /** Whether a bed has not certainly got to a stage. */
+    private static boolean doubted(Bench bench, Face face, Stage stage) {
+        return bench.wettest(face).filter(bed -> bed.drying().chance(stage, bench.now(), bench.belief(face)) < CERTAIN).isPresent();
     }
 
     /** What tells whether a film that carries by being wet is as it should be. */
@@ -134,7 +155,7 @@ public enum TellTale {
         if (coat.onto().equals(Face.PLATE)) {
             return Optional.of(PLATE);
         }
-        return coat.product().releases() ? Optional.of(WETNESS) : Optional.empty();
+        return coat.product().releases() ? Optional.of(WETNESS) : coat.product().is(Trait.PRINTS) && coat.tool() == Tool.BRAYER ? Optional.of(CHARGE) : Optional.empty();
     }
 
     private static List<TellTale> drying(Face face, Coating bed, Bench bench) {

@@ -32,7 +32,7 @@ record Fingerprint(List<Object> of) {
     static Fingerprint of(Way way, Brief brief) {
         Trace trace = trace(way, brief);
         List<Object> of = new ArrayList<>();
-        of.add(WishReading.of(brief.wish(), brief.settings().choices(), brief.settings().dials(), 1));
+        of.add(WishReading.of(brief.wish(), brief.settings().choices(), brief.settings().dials(), brief.width(), brief.height(), 1));
         of.add(kindveil.reading.CrackReading.of(trace).stream().map(crack -> Math.round(1000 * crack.chance())).toList());
         of.add(way.card().fit(brief.support()).verdict());
         of.addAll(StackReading.of(trace.end()).layers().stream().map(layer -> layer.kind() + " " + layer.part() + layer.colour()).toList());

@@ -40,6 +40,11 @@ class SignTest {
 
     /** Told as far as the first act for which {@code there} holds, each act at its advised time. */
     private static Optional<Making> until(Making making, java.util.function.Predicate<Making> there) {
+        return until(making, Clock::advised, there);
+    }
+
+    /** The same, by an impatient hand or a patient one. */
+    private static Optional<Making> until(Making making, java.util.function.Function<Clock, Instant> when, java.util.function.Predicate<Making> there) {
         Making at = making;
         Instant now = making.lastDeed();
         while (!at.finished()) {
@@ -47,7 +52,7 @@ class SignTest {
                 return Optional.of(at);
             }
             Act act = at.current().orElseThrow();
-            Instant open = at.clock().map(Clock::advised).filter(now::isBefore).orElse(now);
+            Instant open = at.clock().map(when).filter(now::isBefore).orElse(now);
             now = open.isBefore(now) ? now : open;
             now = now.plus(act.handsOn());
             at = at.with(new Deed(act.id(), act.expected(), now, false));
@@ -127,6 +132,11 @@ class SignTest {
             Set<TellTale> here = new HashSet<>();
             until(fresh, making -> {
                 here.addAll(moved(making));
+                return false;
+            });
+            // rubbed at the first check, the paper itself tells whether what is under it holds
+            until(fresh, Clock::opens, making -> {
+                here.addAll(making.current().orElseThrow().step() instanceof Step.RubAway ? moved(making) : List.of());
                 return false;
             });
             asked.addAll(here);

@@ -94,7 +94,7 @@ class SequenceTest {
     @Test
     void checked_whatTheWayDoesNotKnow_isRefusedByName() {
         Way way = Catalogue.way("film-release");
-        assertTrue(assertThrows(UnusableValue.class, () -> way.checked(Samples.usual(way).with("school", "deep-bed"))).getMessage().contains("[ink, sealing, reaches, holes, spread, film, wood-back]"));
+        assertTrue(assertThrows(UnusableValue.class, () -> way.checked(Samples.usual(way).with("school", "deep-bed"))).getMessage().contains("[ink, sealing, reaches, holes, spread, film, opening, wood-back]"));
         assertTrue(assertThrows(UnusableValue.class, () -> way.checked(Samples.usual(way).dialled("soak", 3))).getMessage().contains("[bed, bottle, dwell]"));
         assertTrue(assertThrows(UnusableValue.class, () -> way.checked(Samples.usual(way).dialled("dwell", 300))).getMessage().contains("holds to the film again"));
     }

@@ -64,7 +64,7 @@ public sealed interface StepForm {
     record RubAway(String carrier, String keeps, int pass, int picture) implements StepForm {
     }
 
-    record Wet(String face, String tool, String bath) implements StepForm {
+    record Wet(String face, String tool, String bath, @Nullable String warmth) implements StepForm {
     }
 
     record Abrade(String face, String tool) implements StepForm {
@@ -111,7 +111,7 @@ public sealed interface StepForm {
             case Step.Unload s -> new Unload(ThingForm.face(s.over()));
             case Step.Part s -> new Part(Vocabulary.THING.of(s.away()), ThingForm.face(s.from()), Vocabulary.SPLIT.of(s.split()));
             case Step.RubAway s -> new RubAway(Vocabulary.THING.of(s.carrier()), ThingForm.face(s.keeps()), s.pass(), s.picture());
-            case Step.Wet s -> new Wet(ThingForm.face(s.face()), Vocabulary.TOOL.of(s.tool()), Vocabulary.BATH.of(s.bath()));
+            case Step.Wet s -> new Wet(ThingForm.face(s.face()), Vocabulary.TOOL.of(s.tool()), Vocabulary.BATH.of(s.bath()), s.warmth() == Step.Warmth.COOL ? null : Vocabulary.WARMTH.of(s.warmth()));
             case Step.Abrade s -> new Abrade(ThingForm.face(s.face()), Vocabulary.TOOL.of(s.tool()));
             case Step.Infuse s -> new Infuse(ThingForm.face(s.face()), met(s.agent(), products), Vocabulary.TOOL.of(s.tool()));
             case Step.Dissolve s -> new Dissolve(ThingForm.face(s.face()), Vocabulary.SOLUBLE.of(s.what()));
@@ -155,7 +155,7 @@ public sealed interface StepForm {
             case Unload s -> new Step.Unload(ThingForm.face(s.over));
             case Part s -> new Step.Part(Vocabulary.THING.read(s.away), ThingForm.face(s.from), Vocabulary.SPLIT.read(s.split));
             case RubAway s -> new Step.RubAway(Vocabulary.THING.read(s.carrier), ThingForm.face(s.keeps), s.pass, s.picture);
-            case Wet s -> new Step.Wet(ThingForm.face(s.face), Vocabulary.TOOL.read(s.tool), Vocabulary.BATH.read(s.bath));
+            case Wet s -> new Step.Wet(ThingForm.face(s.face), Vocabulary.TOOL.read(s.tool), Vocabulary.BATH.read(s.bath), s.warmth == null ? Step.Warmth.COOL : Vocabulary.WARMTH.read(s.warmth));
             case Abrade s -> new Step.Abrade(ThingForm.face(s.face), Vocabulary.TOOL.read(s.tool));
             case Infuse s -> new Step.Infuse(ThingForm.face(s.face), product(products, s.agent), Vocabulary.TOOL.read(s.tool));
             case Dissolve s -> new Step.Dissolve(ThingForm.face(s.face), Vocabulary.SOLUBLE.read(s.what));

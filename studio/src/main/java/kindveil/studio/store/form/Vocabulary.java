@@ -70,7 +70,7 @@ public final class Vocabulary {
             .is("seal-edges", Preparation.SEAL_EDGES).is("wet-sand", Preparation.WET_SAND).is("lay-stations", Preparation.LAY_STATIONS)
             .is("test-shine", Preparation.TEST_SHINE).is("shake-gel", Preparation.SHAKE_GEL).is("mark-register", Preparation.MARK_REGISTER)
             .is("mount-on-backing", Preparation.MOUNT_ON_BACKING).is("touch-up", Preparation.TOUCH_UP).is("trim-edges", Preparation.TRIM_EDGES)
-            .is("hardware", Preparation.HARDWARE).is("tear-edge", Preparation.TEAR_EDGE).is("mask", Preparation.MASK).is("unmask", Preparation.UNMASK).is("tape-film", Preparation.TAPE_FILM);
+            .is("hardware", Preparation.HARDWARE).is("tear-edge", Preparation.TEAR_EDGE).is("mask", Preparation.MASK).is("unmask", Preparation.UNMASK).is("tape-film", Preparation.TAPE_FILM).is("cut-opening", Preparation.CUT_OPENING);
     public static final Tokens<Mask.Part> PART = Tokens.of("part", Mask.Part.class).is("all", Mask.Part.ALL).is("darks", Mask.Part.DARKS)
             .is("lights", Mask.Part.LIGHTS).is("backed", Mask.Part.BACKED).is("edge", Mask.Part.EDGE);
     public static final Tokens<Extent> EXTENT = Tokens.of("extent", Extent.class).is("picture", Extent.PICTURE).is("beyond", Extent.BEYOND)
@@ -82,6 +82,8 @@ public final class Vocabulary {
             .is("pull", Step.Split.PULL).is("give", Step.Split.GIVE);
     public static final Tokens<Step.Bath> BATH = Tokens.of("bath", Step.Bath.class).is("surface", Step.Bath.SURFACE).is("tray", Step.Bath.TRAY)
             .is("lukewarm-tray", Step.Bath.LUKEWARM_TRAY).is("hot-tray", Step.Bath.HOT_TRAY);
+    public static final Tokens<Step.Warmth> WARMTH = Tokens.of("warmth", Step.Warmth.class).is("cool", Step.Warmth.COOL).is("lukewarm", Step.Warmth.LUKEWARM)
+            .is("warm", Step.Warmth.WARM);
     public static final Tokens<Step.Soluble> SOLUBLE = Tokens.of("soluble", Step.Soluble.class).is("receiver", Step.Soluble.RECEIVER)
             .is("sublimed-dye", Step.Soluble.SUBLIMED_DYE);
     public static final Tokens<Step.Place> PLACE = Tokens.of("place", Step.Place.class).is("hang", Step.Place.HANG)
@@ -123,7 +125,7 @@ public final class Vocabulary {
     public static final Tokens<LogEntry.Cause> CAUSE = Tokens.of("cause", LogEntry.Cause.class).is("print", LogEntry.Cause.PRINT)
             .is("amount", LogEntry.Cause.AMOUNT).is("drying", LogEntry.Cause.DRYING).is("pressure", LogEntry.Cause.PRESSURE);
     public static final Tokens<TellTale> TELL_TALE = Tokens.of("tell-tale", TellTale.class).is("back", TellTale.BACK).is("corner", TellTale.CORNER).is("sheen", TellTale.SHEEN)
-            .is("tack", TellTale.TACK).is("clear", TellTale.CLEAR).is("edge", TellTale.EDGE).is("plate", TellTale.PLATE).is("wetness", TellTale.WETNESS);
+            .is("tack", TellTale.TACK).is("clear", TellTale.CLEAR).is("edge", TellTale.EDGE).is("plate", TellTale.PLATE).is("wetness", TellTale.WETNESS).is("pulp", TellTale.PULP).is("charge", TellTale.CHARGE);
     public static final Tokens<Owned.Kind> OWNED = Tokens.of("owned", Owned.Kind.class).is("lot", Owned.Kind.LOT).is("tool", Owned.Kind.TOOL)
             .is("plate", Owned.Kind.PLATE).is("tray", Owned.Kind.TRAY).is("weight", Owned.Kind.WEIGHT).is("print", Owned.Kind.PRINT).is("support", Owned.Kind.SUPPORT);
 

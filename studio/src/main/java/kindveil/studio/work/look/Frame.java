@@ -24,6 +24,7 @@ import kindveil.light.Tone;
 import kindveil.light.RakingLight;
 import kindveil.reading.ReliefReading;
 import kindveil.reading.StackReading.Cover;
+import kindveil.measure.Length;
 import kindveil.reading.WishReading;
 import kindveil.tone.Edge;
 import kindveil.tone.Size;
@@ -90,12 +91,17 @@ record Frame(Piece piece, PictureWork pictures, SourceWork sources, Drawings dra
 
     /** Whether something of its rectangle is not there: torn away, or left bare. */
     static boolean torn(Veil veil) {
-        return !wished(veil).whole() || veil.design().treatments().list().stream().anyMatch(treatment -> treatment instanceof Edge edge && edge.kind() == Edge.Kind.TORN);
+        return !wished(veil, veil.design().printWidth()).whole() || veil.design().treatments().list().stream().anyMatch(treatment -> treatment instanceof Edge edge && edge.kind() == Edge.Kind.TORN);
     }
 
     /** What its wish does to a veil's picture: the same for one picture every time. */
-    private static WishReading wished(Veil veil) {
-        return WishReading.of(veil.design().wish(), veil.design().choices(), veil.design().manner().dials(), veil.bringsPicture() ? veil.source().hashCode() : 0);
+    private WishReading wished(Veil veil) {
+        return wished(veil, veil.bringsPicture() ? veil.design().printWidth().times(pictures.shape(veil.source(), veil.design().treatments()).aspect()) : veil.design().printWidth());
+    }
+
+    /** @param high its picture */
+    private static WishReading wished(Veil veil, Length high) {
+        return WishReading.of(veil.design().wish(), veil.design().choices(), veil.design().manner().dials(), veil.design().printWidth(), high, veil.bringsPicture() ? veil.source().hashCode() : 0);
     }
 
     /** The threads it lies on, where a weave is left open. */
@@ -115,7 +121,9 @@ record Frame(Piece piece, PictureWork pictures, SourceWork sources, Drawings dra
             Treatments tears = new Treatments(Stream.concat(veil.design().treatments().list().stream().filter(treatment -> treatment instanceof Edge), wished(veil).tear().stream()).toList());
             Plane black = tears.apply(Plane.filled(rect.width(), rect.height(), 0), veil.design().printWidth());
             Plane sheet = black.map(light -> 1 - light);
-            Plane shape = wished(veil).strokes().map(strokes -> covered(sheet, strokes.over(rect.width(), rect.height(), rect.width() / veil.design().printWidth().millimetres()))).orElse(sheet);
+            double scale = rect.width() / veil.design().printWidth().millimetres();
+            Plane painted = wished(veil).strokes().map(strokes -> covered(sheet, strokes.over(rect.width(), rect.height(), scale))).orElse(sheet);
+            Plane shape = wished(veil).opening().map(opening -> covered(painted, opening.over(rect.width(), rect.height(), scale))).orElse(painted);
             return veil.design().hand().hand() == Hand.MIRRORED ? shape.mirrored() : shape;
         }));
     }
