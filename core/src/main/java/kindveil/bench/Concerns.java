@@ -15,6 +15,8 @@ final class Concerns {
     private static final double CLOSED_BED_MOST = 100;
     private static final double TEARS_BELOW = 55;
     private static final double TACKY_UNDER = 5;
+    /** What a solid of toner run twice over itself lets through is under this. */
+    private static final double RUN_OVER = 0.3;
 
     private Concerns() {
     }
@@ -49,7 +51,7 @@ final class Concerns {
         List<Concern> found = new ArrayList<>();
         for (Image image : thing.of(Face.Side.FRONT, Image.class)) {
             Face face = new Face(thing.kind(), Face.Side.FRONT);
-            if (image.print() == PrintKind.WEAK_TONER) {
+            if (image.print() == PrintKind.WEAK_TONER && image.toner().transmittance() > RUN_OVER) {
                 found.add(new Concern(Grade.CARE, face, "A weak single run carries little toner: greys break up.", "Run it two or three times over itself, registered, or have it copied."));
             }
             if (image.print() == PrintKind.MAGAZINE) {

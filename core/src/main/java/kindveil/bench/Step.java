@@ -26,28 +26,33 @@ public sealed interface Step {
      * @param wetMicrometres how thick while wet
      * @param part of the picture that lies on the face
      * @param colour of its pigment, or null for a clear one
+     * @param share of its place that is covered, 0 to 1: less than all where the cover is broken on purpose
      */
-    record Apply(Face onto, Product product, double wetMicrometres, Tool tool, Mask.Part part, Extent extent, @Nullable Colour colour) implements Step {
+    record Apply(Face onto, Product product, double wetMicrometres, Tool tool, Mask.Part part, Extent extent, @Nullable Colour colour, double share) implements Step {
         public Apply on(Mask.Part other) {
-            return new Apply(onto, product, wetMicrometres, tool, other, extent, colour);
+            return new Apply(onto, product, wetMicrometres, tool, other, extent, colour, share);
         }
 
         public Apply reaching(Extent other) {
-            return new Apply(onto, product, wetMicrometres, tool, part, other, colour);
+            return new Apply(onto, product, wetMicrometres, tool, part, other, colour, share);
         }
 
         public Apply with(Product other) {
-            return new Apply(onto, other, wetMicrometres, tool, part, extent, colour);
+            return new Apply(onto, other, wetMicrometres, tool, part, extent, colour, share);
         }
 
         public Apply of(@Nullable Colour other) {
-            return new Apply(onto, product, wetMicrometres, tool, part, extent, other);
+            return new Apply(onto, product, wetMicrometres, tool, part, extent, other, share);
+        }
+
+        public Apply covering(double other) {
+            return new Apply(onto, product, wetMicrometres, tool, part, extent, colour, other);
         }
     }
 
     /** A clear coat over the picture. */
     static Apply coat(Face onto, Product product, double wetMicrometres, Tool tool) {
-        return new Apply(onto, product, wetMicrometres, tool, Mask.Part.ALL, Extent.PICTURE, null);
+        return new Apply(onto, product, wetMicrometres, tool, Mask.Part.ALL, Extent.PICTURE, null, 1);
     }
 
     /** One face laid on another. @param forGood whether it stays there and becomes part of it */

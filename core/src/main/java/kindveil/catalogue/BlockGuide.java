@@ -61,7 +61,7 @@ final class BlockGuide implements Way {
     }
 
     @Override
-    public List<Dial> dials(Brief brief) {
+    public List<Dial> ownDials(Brief brief) {
         return Rubbing.dials(brief, new Dial("bed", "gel, wet", Preset.assumed(60, 40, 80, "µm"), 20, 100, "Bald spots.", "Too thick lifts on closed blocks."));
     }
 

@@ -58,7 +58,7 @@ final class BlockOverprint implements Way {
     }
 
     @Override
-    public List<Dial> dials(Brief brief) {
+    public List<Dial> ownDials(Brief brief) {
         return List.of(new Dial("ink", "ink, wet", Preset.assumed(10, 6, 14, "µm"), 3, 40, "Salty, open solids.", "Fine cuts fill in."));
     }
 

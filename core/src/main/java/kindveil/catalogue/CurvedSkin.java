@@ -54,7 +54,7 @@ final class CurvedSkin implements Way {
     }
 
     @Override
-    public List<Dial> dials(Brief brief) {
+    public List<Dial> ownDials(Brief brief) {
         return Rubbing.dials(brief, new Dial("coat", "each coat, wet", Preset.assumed(80, 60, 110, "µm"), 40, 150, "It tears.", "It will not stretch over the curve."));
     }
 

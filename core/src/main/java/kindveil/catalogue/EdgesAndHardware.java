@@ -41,7 +41,7 @@ final class EdgesAndHardware implements Way {
     }
 
     @Override
-    public List<Dial> dials(Brief brief) {
+    public List<Dial> ownDials(Brief brief) {
         return List.of(new Dial("edge", "edge coat, wet", Preset.assumed(80, 60, 110, "µm"), 20, 200, "Streaky.", "Runs over the rim."));
     }
 

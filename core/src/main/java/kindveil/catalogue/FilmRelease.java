@@ -68,7 +68,7 @@ final class FilmRelease implements Way {
     }
 
     @Override
-    public List<Dial> dials(Brief brief) {
+    public List<Dial> ownDials(Brief brief) {
         return Rubbing.dials(brief,
                 new Dial("bed", "solution, wet", Preset.assumed(70, 60, 80, "µm"), 30, 160, "Too little: patches, dry edges fail.", "Too much slides and smears, but transfers: the safer side."),
                 new Dial("bottle", "alcohol in its bottle", Preset.practice(91, 90, 99, "%"), 50, 99.9, "Weaker than 90 % in the bottle does not release.", ""),

@@ -66,7 +66,7 @@ final class FreeSkin implements Way {
     }
 
     @Override
-    public List<Dial> dials(Brief brief) {
+    public List<Dial> ownDials(Brief brief) {
         return Rubbing.dials(brief, new Dial("coats", "coats of gel", Preset.assumed(4, 3, 6, "coats"), 2, 10, "It tears in the bath.", "Thick, stiff, days to clear."),
                 new Dial("coat", "each coat, wet", Preset.assumed(120, 100, 150, "µm"), 60, 250, "Thin places tear.", "It skins over and stays soft inside."),
                 new Dial("soak", "soak", Preset.practice(240, 240, 720, "min"), 60, 4320, "Paper holds on and the skin tears.", ""));

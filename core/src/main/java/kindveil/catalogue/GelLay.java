@@ -69,7 +69,7 @@ final class GelLay implements Way {
     }
 
     @Override
-    public List<Dial> dials(Brief brief) {
+    public List<Dial> ownDials(Brief brief) {
         return Rubbing.dials(brief, switch (school(brief)) {
             case EVEN -> bed(Preset.assumed(100, 60, 150, "µm"), 30, 250);
             case DAMP -> bed(Preset.assumed(140, 100, 200, "µm"), 60, 300);

@@ -43,7 +43,7 @@ final class GessoBed implements Way {
     }
 
     @Override
-    public List<Dial> dials(Brief brief) {
+    public List<Dial> ownDials(Brief brief) {
         return Rubbing.dials(brief, new Dial("bed", "gesso, wet", Preset.assumed(500, 400, 600, "µm"), 150, 1500, "Too thin dries before the print is down.", "Days to dry, cracks."));
     }
 

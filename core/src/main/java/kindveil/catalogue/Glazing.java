@@ -45,7 +45,7 @@ final class Glazing implements Way {
     }
 
     @Override
-    public List<Dial> dials(Brief brief) {
+    public List<Dial> ownDials(Brief brief) {
         return List.of(
                 new Dial("coats", "glazes", Preset.assumed(1, 1, 3, "coats"), 1, 8, "None is none.", "Muddy."),
                 new Dial("glaze", "each glaze, wet", Preset.assumed(30, 20, 45, "µm"), 10, 100, "Hardly seen.", "Runs."));

@@ -61,7 +61,7 @@ final class GumPrint implements Way {
     }
 
     @Override
-    public List<Dial> dials(Brief brief) {
+    public List<Dial> ownDials(Brief brief) {
         return List.of(
                 new Dial("drops", "linseed oil for a spoonful of ink", Preset.practice(6, 6, 15, "drops"), 0, 40, "Too stiff: it pulls the paper apart.", "It creeps into the whites."),
                 new Dial("ink", "ink, in all", Preset.assumed(8, 5, 12, "µm"), 2, 30, "Patchy.", "Filled-in detail."));

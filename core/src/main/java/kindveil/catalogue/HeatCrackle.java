@@ -37,7 +37,7 @@ final class HeatCrackle implements Way {
     }
 
     @Override
-    public List<Dial> dials(Brief brief) {
+    public List<Dial> ownDials(Brief brief) {
         return List.of(
                 new Dial("pour", "pour, wet", Preset.assumed(1200, 800, 2000, "µm"), 300, 4000, "Too thin to crack.", "Bubbles, days to dry."),
                 new Dial("distance", "heat tool's distance", Preset.practice(25, 20, 30, "cm"), 12, 60, "Paper bubbles and scorches.", "It only warms."),

@@ -45,7 +45,7 @@ final class LeafAndPapers implements Way {
     }
 
     @Override
-    public List<Dial> dials(Brief brief) {
+    public List<Dial> ownDials(Brief brief) {
         return List.of(new Dial("glue", "glue, wet", Preset.assumed(70, 50, 100, "µm"), 20, 200, "Edges lift.", "Cockles and bubbles."));
     }
 

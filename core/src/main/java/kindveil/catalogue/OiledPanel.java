@@ -58,7 +58,7 @@ final class OiledPanel implements Way {
     }
 
     @Override
-    public List<Dial> dials(Brief brief) {
+    public List<Dial> ownDials(Brief brief) {
         return Rubbing.dials(brief, new Dial("undercoat", "each undercoat, wet", Preset.assumed(65, 60, 80, "µm"), 30, 150, "The wood drinks the bed.", "Dries slowly, holds brush marks."),
                 new Dial("bed", "bed, wet", Preset.assumed(150, 120, 180, "µm"), 60, 300, "Dry spots lift.", "The print slides, and dries for a day."));
     }

@@ -62,7 +62,7 @@ final class OpaqueBackedLay implements Way {
     }
 
     @Override
-    public List<Dial> dials(Brief brief) {
+    public List<Dial> ownDials(Brief brief) {
         return Rubbing.dials(brief, new Dial("coats", "opaque coats", needed(brief), 1, Hiding.MOST, "The ground shows through.", "A thick edge stands up."),
                 new Dial("opaque", "each opaque coat, wet", Preset.assumed(OPAQUE_COAT, 60, 100, "µm"), 30, 160, "The ground shows through.", "Ridges at the contour."),
                 new Dial("bed", "bed, wet", Preset.assumed(120, 100, 150, "µm"), 60, 250, "It lifts in stripes.", "The print slides."));

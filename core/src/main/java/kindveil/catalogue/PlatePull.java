@@ -56,7 +56,7 @@ final class PlatePull implements Way {
     }
 
     @Override
-    public List<Dial> dials(Brief brief) {
+    public List<Dial> ownDials(Brief brief) {
         return List.of(
                 new Dial("image-film", "image paint, wet", PlateSteps.film(7, brief), PlateSteps.LEAST_POSSIBLE, PlateSteps.MOST_POSSIBLE, "Too little and nothing transfers.", "Too much hurts faces and fine lines only."),
                 new Dial("rub-seconds", "rubbing the print down", Preset.practice(30, 15, 45, "s"), 5, 90, "Light places are missed.", "Paint dries into the toner and stays on the print."),

@@ -43,7 +43,7 @@ final class PlateToTissue implements Way {
     }
 
     @Override
-    public List<Dial> dials(Brief brief) {
+    public List<Dial> ownDials(Brief brief) {
         return List.of(
                 new Dial("image-film", "image paint, wet", PlateSteps.film(8, brief), PlateSteps.LEAST_POSSIBLE, PlateSteps.MOST_POSSIBLE, "Too little and nothing transfers.", "Too much smears on soft tissue."),
                 new Dial("rub-seconds", "rubbing the print down", Preset.practice(20, 15, 45, "s"), 5, 90, "Light places are missed.", "Paint dries before the tissue is down."));

@@ -53,7 +53,7 @@ final class SkinFloat implements Way {
     }
 
     @Override
-    public List<Dial> dials(Brief brief) {
+    public List<Dial> ownDials(Brief brief) {
         return List.of(
                 new Dial("coat", "each receptive coat, wet", Preset.assumed(60, 50, 80, "µm"), 30, 150, "It does not hold.", "It creeps into the folds."),
                 new Dial("wetting", "water to one part wetting agent", Preset.practice(16, 12, 20, "parts"), 4, 60, "It foams.", "The skin clings to itself."));

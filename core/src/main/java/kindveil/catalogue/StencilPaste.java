@@ -42,7 +42,7 @@ final class StencilPaste implements Way {
     }
 
     @Override
-    public List<Dial> dials(Brief brief) {
+    public List<Dial> ownDials(Brief brief) {
         return List.of(new Dial("paste", "paste, wet", Preset.assumed(800, 400, 1500, "µm"), 100, 4000, "Hardly stands up.", "Cracks, and takes days."));
     }
 

@@ -59,7 +59,7 @@ final class TapeLift implements Way {
     }
 
     @Override
-    public List<Dial> dials(Brief brief) {
+    public List<Dial> ownDials(Brief brief) {
         return Rubbing.dials(brief, new Dial("soak", "soak", Preset.practice(10, 10, 30, "min"), 2, 600, "Paper holds on: more rubbing, scratches.", "It only gets easier."),
                 new Dial("tape", "width of the tape", Preset.assumed(48, 38, 75, "mm"), 12, 150, "Many seams.", "Hard to lay without air."),
                 new Dial("overlap", "overlap of strips", Preset.practice(5, 3, 8, "mm"), 3, 20, "They part in the water.", "Double lines show."));

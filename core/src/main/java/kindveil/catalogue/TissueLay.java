@@ -47,7 +47,7 @@ final class TissueLay implements Way {
     }
 
     @Override
-    public List<Dial> dials(Brief brief) {
+    public List<Dial> ownDials(Brief brief) {
         return List.of(new Dial("coat", "each coat, wet", Preset.assumed(80, 60, 110, "µm"), 30, 200, "Dry spots stay white.", "It swims and creases."));
     }
 

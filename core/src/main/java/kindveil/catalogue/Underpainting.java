@@ -40,7 +40,7 @@ final class Underpainting implements Way {
     }
 
     @Override
-    public List<Dial> dials(Brief brief) {
+    public List<Dial> ownDials(Brief brief) {
         return List.of(new Dial("coat", "each coat, wet", Preset.assumed(80, 60, 110, "µm"), 20, 300, "Thin, streaky.", "Slow to dry through."));
     }
 

@@ -51,7 +51,7 @@ final class ViscousFilmLay implements Way {
     }
 
     @Override
-    public List<Dial> dials(Brief brief) {
+    public List<Dial> ownDials(Brief brief) {
         return List.of(
                 new Dial("bed", "gel, wet", Preset.practice(200, 170, 260, "µm"), 100, 400, "Dry patches stay on the film.", "Puddles push the image aside."),
                 new Dial("dwell", "dwell", Preset.practice(60, 50, 80, "s"), 50, 80, "The ink still holds to the film.", "The gel grips the film again."));

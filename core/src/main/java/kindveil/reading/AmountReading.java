@@ -100,7 +100,7 @@ public record AmountReading(List<Portion> byAct, Map<Product, Volume> byProduct,
 
     /** A block is coated all round: both faces, and edges as thick as ply on its board; so is the back of wood, with its edges. */
     private static Area area(Step.Apply apply, Length width, Length height) {
-        Area face = apply.extent().area(width, height);
+        Area face = new Area(apply.share() * apply.extent().area(width, height).squareMillimetres());
         boolean block = apply.onto().thing() == ThingKind.BLOCK && apply.extent() == Extent.WHOLE;
         boolean back = apply.onto().thing() == ThingKind.SUPPORT && apply.onto().side() == Face.Side.BACK;
         double edges = 2 * (width.millimetres() + height.millimetres()) * EDGE_MILLIMETRES;

@@ -36,6 +36,11 @@ public record Overrun(int runs, double once) {
         return Math.pow(once, runs);
     }
 
+    /** How far all runs together soften a drawing on average, σ in mm: that of as many copies, all but the first off by an even chance. */
+    public static double softening(int runs) {
+        return FEED_ERROR_MILLIMETRES / Math.sqrt(3) * (runs - 1) / runs;
+    }
+
     /** The picture as each run lays it, the first where it is meant. */
     public List<Plane> laid(Plane luminance, double pixelsPerMillimetre, long seed) {
         List<Plane> laid = new ArrayList<>(List.of(luminance));

@@ -36,9 +36,9 @@ public final class Edges {
             new Option("round", "a round window", "what lies under it is seen, softly framed", "a clean circle wants a template"),
             new Option("square", "a square window", "quickly cut along a rule", "hard corners"),
             new Option("strip", "a strip from edge to edge", "parts the picture in two", "two pieces to lay in line")), true);
-    private static final String OPEN_ACROSS = "opening-across";
-    private static final String OPEN_X = "opening-x";
-    private static final String OPEN_Y = "opening-y";
+    static final String OPEN_ACROSS = "opening-across";
+    static final String OPEN_X = "opening-x";
+    static final String OPEN_Y = "opening-y";
     /** So much is cut a minute, mm (assumed). */
     private static final double CUTS = 150;
     private static final Option AS_WIDE = new Option("image", "as far as the image", "least of it, none shines beside it", "an edge stands round the image");
@@ -78,7 +78,8 @@ public final class Edges {
     public static Step.Apply reaching(Script script, Step.Apply bed) {
         String chosen = script.chosen(REACHES.key());
         boolean masked = chosen(script).equals(MASKED);
-        return bed.reaching(chosen.equals("whole") ? Extent.WHOLE : chosen.equals("beyond") && !masked ? Extent.BEYOND : Extent.PICTURE);
+        Step.Apply laid = script.brief().wish() == Wish.BROKEN ? bed.covering(covered(script.brief().settings().dials())) : bed;
+        return laid.reaching(chosen.equals("whole") ? Extent.WHOLE : chosen.equals("beyond") && !masked ? Extent.BEYOND : Extent.PICTURE);
     }
 
     /** The opening that was chosen, as it lies in the picture. */

@@ -30,7 +30,7 @@ final class Hands {
     /** Empty for what takes as long for a large one as for a small one. */
     private static OptionalDouble grown(Step step, Length width, Length height) {
         return switch (step) {
-            case Step.Apply apply -> over(apply.extent().area(width, height),
+            case Step.Apply apply -> over(new Area(apply.share() * apply.extent().area(width, height).squareMillimetres()),
                     spreading(apply.tool()) * (apply.part() == Mask.Part.BACKED ? ALONG_A_CONTOUR : 1));
             case Step.Press press -> over(Area.of(width, height), pressing(press.tool()));
             case Step.RubAway rub -> over(Area.of(width, height), RUBBING);

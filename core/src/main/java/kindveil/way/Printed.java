@@ -1,5 +1,8 @@
 package kindveil.way;
 
+import java.util.Map;
+import kindveil.tone.Overrun;
+import kindveil.measure.Preset;
 import kindveil.bench.Hand;
 import kindveil.bench.PrintKind;
 import kindveil.measure.UnusableValue;
@@ -14,6 +17,14 @@ import kindveil.measure.UnusableValue;
  * @param hand how the image stands on it: mirrored if the file is printed mirrored
  */
 public record Printed(PrintKind kind, double colourShare, double coverage, double finest, Hand hand) {
+    /** How often a weak printer lays the same sheet over itself. */
+    static final Dial RUNS = new Dial("runs", "printed over itself", Preset.assumed(1, 1, Overrun.MOST, "runs"), 1, Overrun.MOST, "None is none.", "A fourth only blurs.");
+
+    /** How often a weak print was run over itself, by the dials of a way. */
+    public static int runs(PrintKind kind, Map<String, Double> dials) {
+        return kind == PrintKind.WEAK_TONER ? (int) Math.round(dials.getOrDefault(RUNS.key(), RUNS.usual().value())) : 1;
+    }
+
     public Printed {
         UnusableValue.requireWithin("share of colour", colourShare, 0, 1, "", "0 is black and white, 1 coloured all over.");
         UnusableValue.requireWithin("share covered by ink", coverage, 0, 1, "", "0 is blank, 1 is black all over.");

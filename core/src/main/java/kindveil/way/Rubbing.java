@@ -2,6 +2,7 @@ package kindveil.way;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import kindveil.bench.Face;
 import kindveil.bench.Layer.Carrier;
 import kindveil.bench.Layer.Residue;
@@ -35,6 +36,9 @@ public record Rubbing(Face keeps, Tool tool, Bath bath, double soakLeast, @Nulla
     /** A quarter more fibre still counts as what the wish names. */
     private static final double AS_WISHED = 1.26;
     private static final int MOST_ROUNDS = 6;
+
+    /** Dials that are asked for by a print, a wish or a choice, and are not there without it. */
+    static final Set<String> CIRCUMSTANTIAL = Set.of(PAPER, Edges.COVER, Edges.OPEN_ACROSS, Edges.OPEN_X, Edges.OPEN_Y, Printed.RUNS.key());
 
     /** A way's dials and, where the paper of its print is rubbed away, how heavy that is. */
     public static List<Dial> dials(Brief brief, Dial... own) {

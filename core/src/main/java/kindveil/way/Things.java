@@ -35,7 +35,7 @@ final class Things {
         if (kind.receiver()) {
             face.add(new Layer.Receiver());
         }
-                face.add(new Image(kind, new Toner(kind.transmittance()), new Mask(Part.DARKS, brief.printed().hand(), picture), brief.printed().colourShare(), brief.printed().coverage()));
+                face.add(new Image(kind, new Toner(Math.pow(kind.transmittance(), Printed.runs(kind, brief.settings().dials()))), new Mask(Part.DARKS, brief.printed().hand(), picture), brief.printed().colourShare(), brief.printed().coverage()));
         return Thing.of(ThingKind.PRINT, face, List.of(), Underlay.paper(kind.sheet().capacity() * grams / kind.sheet().gramsPerSquareMetre()));
     }
 

@@ -1,6 +1,12 @@
 package kindveil.way;
 
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import kindveil.bench.PrintKind;
 import kindveil.measure.UnusableValue;
 import kindveil.light.Colour;
 
@@ -8,11 +14,28 @@ import kindveil.light.Colour;
 public interface Way {
     WayCard card();
 
-    /** The defaults that may be changed, by the choices made. */
-    List<Dial> dials(Brief brief);
+    /** Its own defaults that may be changed, by the choices made. */
+    List<Dial> ownDials(Brief brief);
+
+    /** All defaults that may be changed: its own, and those of the print it is done with. */
+    default List<Dial> dials(Brief brief) {
+        List<Dial> all = new ArrayList<>(ownDials(brief));
+        if (card().bringsPicture() && brief.print() == PrintKind.WEAK_TONER) {
+            all.add(Printed.RUNS);
+        }
+        return all;
+    }
 
     /** Writes its acts and windows for the script's brief. */
     void write(Script script);
+
+    /** A brief without the values of dials that other choices, another print or another wish would ask for. */
+    default Brief without(Brief brief) {
+        Map<String, Double> kept = new HashMap<>(brief.settings().dials());
+        Set<String> known = dials(brief).stream().map(Dial::key).collect(Collectors.toSet());
+        kept.keySet().removeIf(key -> !known.contains(key) && Rubbing.CIRCUMSTANTIAL.contains(key));
+        return brief.dialled(kept);
+    }
 
     default String key() {
         return card().key();

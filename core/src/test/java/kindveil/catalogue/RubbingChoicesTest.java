@@ -11,7 +11,9 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import kindveil.bench.Concern;
 import kindveil.bench.Face;
+import kindveil.bench.Layer;
 import kindveil.bench.Layer.Residue;
+import kindveil.bench.PrintKind;
 import kindveil.bench.Refusal;
 import kindveil.bench.Step;
 import kindveil.drying.Belief;
@@ -28,6 +30,7 @@ import kindveil.way.Sequence;
 import kindveil.way.Trace;
 import kindveil.way.Way;
 import kindveil.way.Window;
+import kindveil.way.Wish;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -186,6 +189,36 @@ class RubbingChoicesTest {
             }
         }
         throw new AssertionError(kind);
+    }
+
+    /** A cover broken to a share takes that share of the medium, and no more time than a whole one. */
+    @ParameterizedTest
+    @ValueSource(doubles = {40, 70, 90})
+    void brokenCover_takesItsShareOfTheMedium(double share) {
+        Trace whole = of(GEL, Samples.usual(GEL).with("clearing", "leave"));
+        Trace broken = of(GEL, Samples.usual(GEL).with("clearing", "leave").with(Wish.BROKEN).dialled("cover", share));
+        double all = AmountReading.of(whole, Samples.WIDTH, Samples.HEIGHT).forAct(whole.moment("coat").orElseThrow().act().id()).orElseThrow().volume().millilitres();
+        double some = AmountReading.of(broken, Samples.WIDTH, Samples.HEIGHT).forAct(broken.moment("coat").orElseThrow().act().id()).orElseThrow().volume().millilitres();
+        assertEquals(share / 100, some / all, 0.001);
+        assertTrue(broken.moment("coat").orElseThrow().act().handsOn().compareTo(whole.moment("coat").orElseThrow().act().handsOn()) <= 0);
+    }
+
+    /** Toner run over itself multiplies: the look, the chance and the concern follow. */
+    @Test
+    void weakPrint_runOverItself_isStrongerByEachRun() {
+        double before = 1;
+        for (int runs = 1; runs <= 3; runs++) {
+            Trace trace = of(GEL, Samples.usual(GEL).with(PrintKind.WEAK_TONER).dialled("runs", runs));
+            Layer.Image image = trace.end().layers(Face.SUPPORT_FRONT, Layer.Image.class).getFirst();
+            assertEquals(Math.pow(0.45, runs), image.toner().transmittance(), 1e-9);
+            assertTrue(image.toner().transmittance() < before);
+            assertEquals(runs == 1, trace.concerns().stream().anyMatch(concern -> concern.reason().contains("weak single run")));
+            before = image.toner().transmittance();
+        }
+        assertTrue(GEL.dials(Samples.usual(GEL)).stream().noneMatch(dial -> dial.key().equals("runs")), "a strong print is not asked");
+        Brief left = Samples.usual(GEL).dialled("runs", 2);
+        assertEquals(java.util.Map.of(), GEL.checked(GEL.without(left)).settings().dials(), "what a weak print was asked is no fault once it is a strong one");
+        assertEquals(java.util.Map.of("runs", 2.0), GEL.without(left.with(PrintKind.WEAK_TONER)).settings().dials());
     }
 
     /** Over a picture that was cleared with gloss or with matte, each paint, and acrylic once more over that. */

@@ -57,7 +57,7 @@ class SolventRubTest {
         }
 
         @Override
-        public List<Dial> dials(Brief brief) {
+        public List<Dial> ownDials(Brief brief) {
             return List.of();
         }
 

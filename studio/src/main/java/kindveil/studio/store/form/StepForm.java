@@ -43,7 +43,7 @@ public sealed interface StepForm {
     record IngredientForm(String words, double parts) {
     }
 
-    record Apply(String onto, String product, double micrometres, String tool, String part, String extent, double @Nullable [] colour) implements StepForm {
+    record Apply(String onto, String product, double micrometres, String tool, String part, String extent, double @Nullable [] colour, @Nullable Double share) implements StepForm {
     }
 
     record Join(String moving, String onto, boolean forGood) implements StepForm {
@@ -104,7 +104,7 @@ public sealed interface StepForm {
             case Step.Prepare s -> new Prepare(Vocabulary.THING.of(s.thing()), Vocabulary.PREPARATION.of(s.what()));
             case Step.Mix s -> new Mix(mixture(s.mixture(), products), s.bottlePercent());
             case Step.Apply s -> new Apply(ThingForm.face(s.onto()), met(s.product(), products), s.wetMicrometres(), Vocabulary.TOOL.of(s.tool()), Vocabulary.PART.of(s.part()),
-                    Vocabulary.EXTENT.of(s.extent()), s.colour() == null ? null : ProductForm.colour(s.colour()));
+                    Vocabulary.EXTENT.of(s.extent()), s.colour() == null ? null : ProductForm.colour(s.colour()), s.share() == 1 ? null : Double.valueOf(s.share()));
             case Step.Join s -> new Join(ThingForm.face(s.moving()), ThingForm.face(s.onto()), s.forGood());
             case Step.Press s -> new Press(ThingForm.face(s.over()), Vocabulary.TOOL.of(s.tool()));
             case Step.Load s -> new Load(ThingForm.face(s.over()));
@@ -148,7 +148,7 @@ public sealed interface StepForm {
                     s.mixture.ingredients.stream().map(i -> new Mixture.Ingredient(i.words, i.parts)).toList(), s.mixture.leastBottlePercent,
                     new HashSet<>(s.mixture.hazards.stream().map(Vocabulary.HAZARD::read).toList())), s.bottlePercent);
             case Apply s -> new Step.Apply(ThingForm.face(s.onto), product(products, s.product), s.micrometres, Vocabulary.TOOL.read(s.tool), Vocabulary.PART.read(s.part),
-                    Vocabulary.EXTENT.read(s.extent), s.colour == null ? null : ProductForm.colour(s.colour));
+                    Vocabulary.EXTENT.read(s.extent), s.colour == null ? null : ProductForm.colour(s.colour), s.share == null ? 1 : s.share);
             case Join s -> new Step.Join(ThingForm.face(s.moving), ThingForm.face(s.onto), s.forGood);
             case Press s -> new Step.Press(ThingForm.face(s.over), Vocabulary.TOOL.read(s.tool));
             case Load s -> new Step.Load(ThingForm.face(s.over));

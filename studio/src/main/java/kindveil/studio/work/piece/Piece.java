@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.UUID;
 import kindveil.light.Colour;
 import kindveil.measure.Length;
+import kindveil.tone.Overrun;
+import kindveil.way.Printed;
 import kindveil.measure.UnusableValue;
 import kindveil.studio.intake.PlanFile;
 import kindveil.studio.work.NotFound;
@@ -49,9 +51,10 @@ public record Piece(UUID id, int version, String title, Instant created, Basis b
         return veil().design();
     }
 
-    /** How far the way of the veil in hand and the texture of what it lies on soften it, σ on the support. */
+    /** How far the way of the veil in hand, the texture of what it lies on and runs over itself soften it, σ on the support. */
     public Length softening() {
-        return Length.ofMillimetres(Math.hypot(design().theWay().card().softening().millimetres(), base().support().textureMillimetres()));
+        double laid = Math.hypot(design().theWay().card().softening().millimetres(), base().support().textureMillimetres());
+        return Length.ofMillimetres(Math.hypot(laid, Overrun.softening(Printed.runs(design().print(), design().manner().dials()))));
     }
 
     public Base base() {

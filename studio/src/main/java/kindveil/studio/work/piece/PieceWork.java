@@ -241,7 +241,7 @@ public class PieceWork {
         Room air = rooms.now().air();
         List<Sequence.Part> unmirrored = new ArrayList<>();
         for (Veil veil : piece.veils()) {
-            unmirrored.add(new Sequence.Part(veil.design().theWay(), veil.design().theWay().checked(brief(piece, veil, air))));
+            unmirrored.add(new Sequence.Part(veil.design().theWay(), veil.design().theWay().checked(veil.design().theWay().without(brief(piece, veil, air)))));
         }
         Trace straight = walked(new Sequence(unmirrored));
         List<Sequence.Part> parts = new ArrayList<>();
