@@ -173,7 +173,7 @@ public record Bench(Duration now, List<Thing> things, List<Bond> bonds, RoomCour
         return onto.equals(Face.SUPPORT_FRONT) && layers(onto, Coating.class).isEmpty() ? support().map(under -> under.support().drinks(under.ground())).orElse(0.0) : 0;
     }
 
-    boolean supportIs(Support.Trait trait) {
+    public boolean supportIs(Support.Trait trait) {
         return support().map(under -> under.support().is(trait)).orElse(false);
     }
 

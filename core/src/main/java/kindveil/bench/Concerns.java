@@ -8,6 +8,7 @@ import kindveil.bench.Layer.Image;
 import kindveil.bench.Layer.Residue;
 import kindveil.measure.Figures;
 import kindveil.measure.Words;
+import kindveil.product.Law;
 import kindveil.product.Trait;
 
 /** What the bench takes but doubts: care or poor, never impossible. */
@@ -68,6 +69,9 @@ final class Concerns {
             found.add(new Concern(Grade.CARE, step.onto(), "%s µm on a closed surface dries only from the top and lifts.".formatted(Figures.plain(step.wetMicrometres())),
                     "Lay it thinner, 60 µm or so, and give it a day."));
         }
+        if (step.tool() == Tool.FOAM_ROLLER && step.onto().equals(Face.SUPPORT_FRONT) && bench.has(ThingKind.SKIN)) {
+            found.add(new Concern(Grade.CARE, step.onto(), "A foam roller leaves froth, and a skin shuts it in: pale bubbles that stay.", "Brush it on, or wait until the froth has sunk and lay the skin then, while it is still wet."));
+        }
         boolean watery = step.product().is(Trait.WATER_BORNE) && step.tool().spreads();
         if (watery && step.onto().equals(Face.SUPPORT_FRONT)) {
             WaterRules.lifted(bench).ifPresent(under -> found.add(new Concern(Grade.CARE, step.onto(),
@@ -106,6 +110,10 @@ final class Concerns {
     private static List<Concern> join(Bench bench, Step.Join step) {
         List<Concern> found = new ArrayList<>();
         boolean ontoSupport = step.onto().equals(Face.SUPPORT_FRONT);
+        boolean resisted = bench.topCoat(Face.SUPPORT_FRONT).map(coat -> coat.product().is(Trait.CLOSES)).orElse(bench.supportIs(Support.Trait.CLOSED));
+        if (resisted && ontoSupport && bench.topCoat(step.moving()).filter(coat -> coat.product().is(Trait.PRINTS) && coat.product().law() instanceof Law.Oxidises).isPresent()) {
+            found.add(new Concern(Grade.POOR, step.onto(), "Oil-type ink gives its oil to what drinks it; this face drinks none, and the ink may never dry.", "Water-based ink, or raw paper."));
+        }
         if (ontoSupport && step.moving().thing() == ThingKind.TAPE) {
             if (bench.supportIs(Support.Trait.CURVED)) {
                 found.add(new Concern(Grade.POOR, step.onto(), "Tape bears about half a per cent of stretch: on a curve it kinks.", "What stretches lies on it: a thin skin bears about 6 %."));
@@ -148,6 +156,9 @@ final class Concerns {
         }
         if (bench.supportIs(Support.Trait.OPEN)) {
             found.add(new Concern(Grade.CARE, step.from(), "Gauze and mesh skew and stick to what lies below.", "Move it to a fresh sheet at once and let it dry there."));
+        }
+        if (bench.supportIs(Support.Trait.CLINGS)) {
+            found.add(new Concern(Grade.CARE, step.from(), "Film clings to leather: pulled fast, it takes ink back with it.", "Low and slow, rolled back over a rod, and the leather held flat beside it."));
         }
         if (bench.supportIs(Support.Trait.METAL)) {
             found.add(new Concern(Grade.CARE, step.from(), "On metal the ink slides until it is dry.", "Peel without any sideways movement."));

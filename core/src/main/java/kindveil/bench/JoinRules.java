@@ -18,6 +18,9 @@ final class JoinRules {
     /** From this thickness on a brayer drives a bed into ridges (assumed). */
     static final double RIDGED_MICROMETRES = 160;
 
+    /** A skin so thin settles by its own tack (assumed). */
+    private static final double SETTLES_MICROMETRES = 110;
+
     private JoinRules() {
     }
 
@@ -160,6 +163,9 @@ final class JoinRules {
             bench.topCoat(face).ifPresent(beds::add);
         }
         bench.topCoat(step.moving().other()).filter(coat -> coat.product().releases()).ifPresent(beds::add);
+        if (beds.isEmpty() && settles(bench, step)) {
+            return Optional.empty();
+        }
         if (beds.isEmpty()) {
             return Optional.of(new Refusal(Kind.NO_WET_BED, step.onto(), "There is no wet coat to hold the %s.".formatted(step.moving().thing().words()),
                     "Lay the coat first, then the %s into it.".formatted(step.moving().thing().words())));
@@ -174,6 +180,12 @@ final class JoinRules {
         return Optional.of(new Refusal(Kind.BED_CLOSED, step.onto(),
                 "The bed has lost %s of its water and no longer wets the toner: the print would lift in patches.".formatted(gone(bench, beds)),
                 "Lay a fresh thin coat, and the print at once."));
+    }
+
+    /** A thin skin slid on water settles by its own tack. */
+    private static boolean settles(Bench bench, Step.Join step) {
+        double dry = bench.layers(Face.SKIN_FRONT, Coating.class).stream().mapToDouble(Coating::dryMicrometres).sum();
+        return step.moving().thing() == ThingKind.SKIN && step.onto().equals(Face.SUPPORT_FRONT) && dry <= SETTLES_MICROMETRES;
     }
 
     private static String gone(Bench bench, List<Coating> beds) {

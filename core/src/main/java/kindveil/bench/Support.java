@@ -45,8 +45,8 @@ public record Support(String id, String words, String likeId, double weight, dou
     public static final Support FABRIC = builtIn("fabric", "fabric", "cotton fabric", 150, 60, 20, 0.3, 90, 2, BEARS_RUBBING, 120, Trait.WOVEN, Trait.SOAKS, Trait.SLACK);
     public static final Support GAUZE = builtIn("gauze", "gauze", "gauze", 40, 40, 15, 0.8, 60, 4, BEARS_RUBBING, 110, Trait.WOVEN, Trait.SOAKS, Trait.OPEN, Trait.SLACK);
     public static final Support MESH = builtIn("mesh", "mesh", "open mesh", 60, 5, 0, 0.8, 90, 0.5, BEARS_RUBBING, 100, Trait.WOVEN, Trait.OPEN, Trait.SLACK);
-    public static final Support LEATHER = builtIn("leather", "leather", "leather, grain side", 900, 25, 5, 0.1, 40, 3, BEARS_RUBBING, 70, Trait.SLACK);
-    public static final Support LEATHER_FLESH = builtIn("leather-flesh", "leather", "leather, flesh side", 900, 60, 15, 0.4, 90, 3, BEARS_RUBBING, 70, Trait.SLACK);
+    public static final Support LEATHER = builtIn("leather", "leather", "leather, grain side", 900, 25, 5, 0.1, 40, 3, BEARS_RUBBING, 70, Trait.SLACK, Trait.CLINGS);
+    public static final Support LEATHER_FLESH = builtIn("leather-flesh", "leather", "leather, flesh side", 900, 60, 15, 0.4, 90, 3, BEARS_RUBBING, 70, Trait.SLACK, Trait.CLINGS);
     public static final Support METAL = builtIn("metal", "metal", "sheet metal", 2700, 0, 0, 0.02, 0, 0, BEARS_RUBBING, 120, Trait.RIGID, Trait.CLOSED, Trait.METAL);
     public static final Support LINO_BLOCK = builtIn("lino-block", "lino-block", "lino or vinyl block", 4000, 5, 5, 0.02, 0, 0, BEARS_RUBBING, 60, Trait.RIGID, Trait.CLOSED, Trait.CARVES);
     public static final Support WOOD_BLOCK = builtIn("wood-block", "wood-block", "wood block", 8000, 15, 5, 0.05, 15, 0.1, BEARS_RUBBING, 120, Trait.RIGID, Trait.WOOD, Trait.CARVES);
@@ -67,7 +67,7 @@ public record Support(String id, String words, String likeId, double weight, dou
 
     /** What a support is like. */
     public enum Trait {
-        RIGID, WOOD, SOAKS, PAPER, BOUND, SIZED, LEAF, WOVEN, OPEN, CLOSED, METAL, CARVES, CURVED, SLACK
+        RIGID, WOOD, SOAKS, PAPER, BOUND, SIZED, LEAF, WOVEN, OPEN, CLOSED, METAL, CARVES, CURVED, SLACK, CLINGS
     }
 
     /** What it bears once water has softened it. */

@@ -37,6 +37,9 @@ import kindveil.way.Wish;
 /** A guide for carving, glued on lino, vinyl or wood. Two hands: the block mirrored, its impression right. */
 final class BlockGuide implements Way {
     private static final Colour PROOF = Colour.parse("ink", "#22262b");
+    private static final double INK = 10;
+    /** What the gel on the block takes up of its first ink, µm (assumed). */
+    private static final double TAKEN_UP = 2;
     private static final String THROUGH = "through";
     private static final Choice PAPER = new Choice("guide-paper", "Its paper", List.of(
             new Option("rubbed", "rubbed away before carving", "the image lies bare, the finest line is seen", "a round of rubbing, and the block has to dry again"),
@@ -107,7 +110,7 @@ final class BlockGuide implements Way {
             script.rest("pass-1-rub", "carve", 60, 240, "Damp dulls the tools.", Provenance.ASSUMED);
         }
         script.sheet();
-        script.bed("ink", Step.coat(Face.SUPPORT_FRONT, Products.WATER_INK, 10, Tool.BRAYER).on(Part.DARKS).of(PROOF), "Ink the block", "Thin layers.", 2);
+        script.bed("ink", Step.coat(Face.SUPPORT_FRONT, Products.WATER_INK, INK + TAKEN_UP, Tool.BRAYER).on(Part.DARKS).of(PROOF), "Ink the block", "Thin layers.", 2);
         script.act("lay-sheet", new Step.Join(Face.IMPRESSION, Face.SUPPORT_FRONT, false), "Lay the paper", "On its register.", 0.3);
         script.open("ink", "lay-sheet", Face.SUPPORT_FRONT, Stage.OPEN, 5, "Water-based ink dries by evaporation.");
         script.act("rub-sheet", new Step.Press(Face.IMPRESSION, Tool.BAREN), "Rub the back", "Edges too.", 2);

@@ -4,6 +4,9 @@ import static kindveil.bench.Support.*;
 
 import java.util.List;
 import kindveil.bench.Extent;
+import java.util.ArrayList;
+import kindveil.measure.Figures;
+import kindveil.measure.Provenance;
 import kindveil.bench.Face;
 import kindveil.product.Products;
 import kindveil.bench.PrintKind;
@@ -30,7 +33,10 @@ import kindveil.way.Wish;
 final class CurvedSkin implements Way {
     private static final Choice GLUE = new Choice("glue", "What holds it", List.of(
             new Option("pva", "thinned PVA", "time to chase bubbles out", "a glue coat to dry"),
-            new Option("medium", "gloss medium", "clear, one material", "grabs quickly")));
+            new Option("medium", "gloss medium", "clear, one material", "grabs quickly"),
+            new Option("water", "water alone", "slides longest, nothing to dry under it", "small skins only; its own tack holds it")));
+    /** A skin no wider settles with water alone (assumed). */
+    private static final double SETTLES = 60;
     private static final Choice RELIEF = new Choice("relief", "Relief cuts", List.of(
             new Option("none", "stretched to lie", "whole picture", "bears about 6 % only"),
             new Option("cuts", "cut into the rim", "lies on stronger curves", "seams to touch up")));
@@ -58,6 +64,17 @@ final class CurvedSkin implements Way {
         return Rubbing.dials(brief, new Dial("coat", "each coat, wet", Preset.assumed(80, 60, 110, "µm"), 40, 150, "It tears.", "It will not stretch over the curve."));
     }
 
+    /** What is large does not settle with water. */
+    @Override
+    public List<String> questions(Brief brief) {
+        List<String> all = new ArrayList<>(Way.super.questions(brief));
+        double largest = Math.max(brief.width().millimetres(), brief.height().millimetres());
+        if ("water".equals(brief.settings().choices().get(GLUE.key())) && largest > SETTLES) {
+            all.add("%s mm is too large to settle with water alone: up to %s mm does. Take thinned PVA, which leaves time to chase bubbles out.".formatted(Figures.rounded(largest, 0), Figures.plain(SETTLES)));
+        }
+        return all;
+    }
+
     @Override
     public void write(Script script) {
         script.print();
@@ -74,14 +91,23 @@ final class CurvedSkin implements Way {
             script.act("relief", new Step.Cut(ThingKind.SKIN, Cutting.RELIEF_CUTS), "Cut the relief cuts", "From the rim inwards, where the template shows.", 4);
         }
         script.support();
-        script.bed("glue", Step.coat(Face.SUPPORT_FRONT, script.chose(GLUE, "pva") ? Products.PVA : Products.GLOSS_MEDIUM, 60, Tool.BRUSH).reaching(Extent.BEYOND),
-                "Brush on the glue", "Thin; small pictures settle with water alone.", 1);
+        boolean water = script.chose(GLUE, "water");
+        if (water) {
+            script.act("glue", new Step.Wet(Face.SUPPORT_FRONT, Tool.SPRAY_BOTTLE, Bath.SURFACE), "Wet the form", "A film of water all over; the skin is slid on it.", 1);
+        } else {
+            script.bed("glue", Step.coat(Face.SUPPORT_FRONT, script.chose(GLUE, "pva") ? Products.PVA : Products.GLOSS_MEDIUM, 60, Tool.BRUSH).reaching(Extent.BEYOND),
+                    "Brush on the glue", "Thin.", 1);
+        }
         script.act("lay", new Step.Join(Face.SKIN_BACK, Face.SUPPORT_FRONT, true), "Lay the skin, ink down", "Stretch out kinks while it slides.", 3);
-        script.open("glue", "lay", Face.SUPPORT_FRONT, Stage.OPEN, 5, "It must slide while you stretch it.");
+        script.open("glue", "lay", water ? null : Face.SUPPORT_FRONT, Stage.OPEN, 5, "It must slide while you stretch it.");
         script.act("press", new Step.Press(Face.SUPPORT_FRONT, Tool.FINGERS), "Chase the bubbles out", "From the middle to the rim, wet fingertips.", 3);
         script.wash("glue");
         script.coat("seal-skin", Step.coat(Face.SUPPORT_FRONT, Products.GLOSS_MEDIUM, 60, Tool.BRUSH).reaching(Extent.WHOLE), "Seal over it", "Past the rim of the skin, over the whole form.", 3);
-        script.dry("press", "seal-skin", Face.SUPPORT_FRONT, Stage.RECOAT, 120, 360, "Between skin and object it dries for hours.");
+        if (water) {
+            script.rest("press", "seal-skin", 60, 120, "Water goes out at its rim.", Provenance.ASSUMED);
+        } else {
+            script.dry("press", "seal-skin", Face.SUPPORT_FRONT, Stage.RECOAT, 120, 360, "Between skin and object it dries for hours.");
+        }
         script.dry("seal-skin", Finishing.FIRST, Face.SUPPORT_FRONT, Stage.RECOAT, 20, 30, "Touch it up when the seal is dry.");
         new Finishing(false, 3).write(script);
     }

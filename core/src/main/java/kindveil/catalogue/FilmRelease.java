@@ -95,7 +95,7 @@ final class FilmRelease implements Way {
         boolean metal = script.brief().support().is(Support.Trait.METAL);
         script.act("press", new Step.Press(Face.PRINT_FRONT, metal || script.chose(LIES, "on-top") ? Tool.FOAM_ROLLER : Tool.BRAYER), "Press lightly",
                 metal ? "Hold the film still; roll straight, no fingers." : script.chose(LIES, "sunk") ? "Firmly into weave and cracks, straight down." : "A light roll, once each way.", 0.5);
-        script.act("peel", new Step.Part(ThingKind.PRINT, Face.SUPPORT_FRONT, Split.PEEL), "Peel slowly, wet", "From one corner, rolling the film back over a rod.", 0.2,
+        script.act("peel", new Step.Part(ThingKind.PRINT, Face.SUPPORT_FRONT, Split.PEEL), "Peel slowly, wet", "From one corner, rolling the film back over a rod.", script.brief().support().is(Support.Trait.CLINGS) ? 1 : 0.2,
                 Answer.goOn("It let go", "clear film"), Answer.rescue("A patch stays", "Lay it back, then peel from the other side."));
         script.dwell("lay", "peel", script.seconds("dwell"), java.time.Duration.ofSeconds(150), "Sooner the ink holds, later the bed dries. The dwell does not grow with the area.", Provenance.PRACTICE);
         if (script.brief().support().is(Support.Trait.OPEN)) {

@@ -45,7 +45,7 @@ final class FreeSkin implements Way {
     private static final WayCard CARD = WayCard.transfer("free-skin", "Free skin")
             .does("Coats of gel on the face of a print dry to a clear skin; its paper is soaked and rubbed off, and the skin is laid where you want it.")
             .softens(0.15).print(PrintKind.GOOD_TONER)
-            .choices(SIDE, SANDWICH, UNDER, Schools.GROUND, Schools.HURRY, Schools.PASSES, Finishing.SEALING, Schools.WARMTH, Schools.BETWEEN, Edges.OPENING)
+            .choices(SIDE, SANDWICH, UNDER, Schools.GROUND, Schools.HURRY, Schools.PASSES, Finishing.SEALING, Schools.WARMTH, Schools.BETWEEN, Edges.OPENING, Schools.SPREAD)
             .pots(Pot.of("under", "Underpainting", "#d9b98a"))
             .on(CANVAS, BIRCH_PANEL, WATERCOLOUR_PAPER, COATED_BOARD)
             .on(JOURNAL_PAGE, Fit.care("Interleave with release paper: skins stay tacky."))
@@ -100,7 +100,8 @@ final class FreeSkin implements Way {
             before = "trace";
         }
         support(script);
-        script.bed("glue", Step.coat(Face.SUPPORT_FRONT, Products.SLURRY, 150, Tool.BRUSH).reaching(Extent.BEYOND), "Brush on the slurry", "Soft gel and gloss medium; half of the place at a time.", 2);
+        script.act("off-sheet", new Step.Move(ThingKind.SKIN, Place.FRESH_SHEET), "Lift the skin off its sheet", "From a corner, bent back upon itself; one that clings is laid somewhere cold some minutes first.", 1);
+        script.bed("glue", Step.coat(Face.SUPPORT_FRONT, Products.SLURRY, 150, Schools.spreader(script)).reaching(Extent.BEYOND), "Brush on the slurry", "Soft gel and gloss medium; half of the place at a time.", 2);
         script.act("lay", new Step.Join(up ? Face.SKIN_FRONT : Face.SKIN_BACK, Face.SUPPORT_FRONT, true), "Lay the hinged half", "Half back on release paper as a hinge; press, then the other half, on the register marks.", 2);
         script.open("glue", "lay", Face.SUPPORT_FRONT, Stage.OPEN, 6, "Press while the slurry is wet.");
         script.act("press", new Step.Press(Face.SUPPORT_FRONT, Tool.SOFT_CLOTH), "Press it down", "From the hinge outwards, air to the edge.", 2);

@@ -47,7 +47,7 @@ final class GelLay implements Way {
     private static final WayCard CARD = WayCard.transfer("gel-lay", "Gel lay")
             .does("A toner print laid into acrylic medium; when the bed is through, its paper is rubbed away and the image stays.")
             .softens(0.2).print(PrintKind.GOOD_TONER)
-            .choices(SCHOOL, Schools.MEDIUM_OR_PUMICE, Schools.GROUND, Schools.WEIGHT, Schools.HURRY, Schools.PASSES, Finishing.CLEARING, Finishing.SEALING, Edges.OF_PAPER_IN_A_BED, Edges.OPENING, Edges.REACHES, Schools.SPREAD, Schools.PRESSED_BY_HAND, Schools.RUB, Schools.WARMTH, Schools.PAPER_BACK, Schools.BETWEEN)
+            .choices(SCHOOL, Schools.MEDIUM_OR_PUMICE, Schools.GROUND, Schools.WEIGHT, Schools.HURRY, Schools.PASSES, Finishing.CLEARING, Finishing.SEALING, Edges.OF_PAPER_IN_A_BED, Edges.OPENING, Edges.REACHES, Schools.SPREAD, Schools.PRESSED_BY_HAND, Schools.RUB, Schools.WARMTH, Schools.WETTED, Schools.PAPER_BACK, Schools.BETWEEN)
             .on(BIRCH_PANEL, WATERCOLOUR_PAPER, CANVAS, COATED_BOARD, PRINTMAKING_PAPER)
             .on(FABRIC, Fit.care("Taped down; the gel stiffens it."))
             .on(JOURNAL_PAGE, Fit.care("The even coat, a mist and a sheet of film under the page; never soaked."))

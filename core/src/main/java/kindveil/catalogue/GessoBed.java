@@ -26,7 +26,7 @@ final class GessoBed implements Way {
     private static final WayCard CARD = WayCard.transfer("gesso-bed", "Gesso bed")
             .does("A toner print laid into thick wet gesso: its lights turn white, undercolour shows where gesso is thin or torn.")
             .softens(0.3).print(PrintKind.PHOTOCOPY)
-            .choices(Schools.GROUND, Schools.HURRY_HOT, Schools.PASSES, Finishing.SEALING, Edges.OF_PAPER_IN_A_BED, Edges.OPENING, Edges.REACHES, Schools.PRESSED_BY_CARD, Schools.RUB, Schools.WARMTH, Schools.PAPER_BACK, Schools.BETWEEN)
+            .choices(Schools.GROUND, Schools.HURRY_HOT, Schools.PASSES, Finishing.SEALING, Edges.OF_PAPER_IN_A_BED, Edges.OPENING, Edges.REACHES, Schools.PRESSED_BY_CARD, Schools.RUB, Schools.WARMTH, Schools.WETTED, Schools.PAPER_BACK, Schools.BETWEEN)
             .on(JOURNAL_PAGE, WATERCOLOUR_PAPER, BIRCH_PANEL, CANVAS, COATED_BOARD)
             .on(DRAWING_PAPER, Fit.care("It cockles: tape it down."))
             .elsewhere("Thick gesso needs something flat and absorbent that does not bend.")

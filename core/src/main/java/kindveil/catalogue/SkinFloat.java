@@ -32,10 +32,14 @@ final class SkinFloat implements Way {
     private static final Choice NIGHT = new Choice("soak", "The hot soak", List.of(
             new Option("hours", "about four hours", "done in a day", "hot water topped up"),
             new Option("overnight", "overnight", "floats by itself", "a tray covered and labelled all night")));
+    private static final String AGAIN = "again";
+    private static final Choice FOLDS = new Choice("folds", "Its folds", List.of(
+            new Option("first", "as they come at the first lift", "the skin is handled once", "a fold may lie where none is wanted"),
+            new Option(AGAIN, "dipped again until they lie", "each fold where you want it", "every dip is another chance to tear")), true);
     private static final WayCard CARD = WayCard.transfer("skin-float", "Skin float")
             .does("The dye skin of a dye-sublimation photo print floats off in hot water; a coated support is slid under it and lifts it with its folds.")
             .softens(0.05).print(PrintKind.DYE_SUBLIMATION).ground(Ground.RAW)
-            .choices(NIGHT)
+            .choices(NIGHT, FOLDS)
             .on(WATERCOLOUR_PAPER, PRINTMAKING_PAPER)
             .on(METAL, Fit.care("Degreased and scuffed; coated twice."))
             .on(FABRIC, Fit.care("Stretched over something hard."))
@@ -76,7 +80,8 @@ final class SkinFloat implements Way {
             script.dry("coat-1", "coat-2", Face.SUPPORT_FRONT, Stage.RECOAT, 20, 30, "A coat on a wet one drags it.");
         });
         script.mix("bath", Mixtures.WETTING_BATH.with(1, script.dial("wetting")), 0, "Second tray: water and wetting agent", "It lets the folds slide.");
-        script.act("catch", new Step.Join(Face.SKIN_BACK, Face.SUPPORT_FRONT, true), "Slide the support under, and lift", "Arrange the folds with water.", 4);
+        script.act("catch", new Step.Join(Face.SKIN_BACK, Face.SUPPORT_FRONT, true), "Slide the support under, and lift", script.chose(FOLDS, AGAIN) ? "A white tray shows where the skin is. Sink it, move a fold with water, lift again." : "A white tray shows where the skin is. Arrange the folds with water.",
+                script.chose(FOLDS, AGAIN) ? 10 : 4);
         script.dry("coat-2", "catch", Face.SUPPORT_FRONT, Stage.RECOAT, 20, 60, "Dry, or the skin sinks in.");
         script.act("press", new Step.Press(Face.SUPPORT_FRONT, Tool.BRAYER), "Brayer lightly from the middle", "On something hard; drive the water out, rising pressure.", 3);
         script.act("blot", new Step.Blot(Face.SUPPORT_FRONT), "Blot the edges", "No rubbing.", 1);

@@ -13,6 +13,7 @@ import kindveil.bench.Layer.Image;
 import kindveil.bench.Preparation;
 import kindveil.bench.PrintKind;
 import kindveil.bench.Step;
+import kindveil.bench.Support;
 import kindveil.bench.Tool;
 import kindveil.drying.Belief;
 import kindveil.measure.Span;
@@ -65,6 +66,7 @@ public record HoldReading(Of of, double chance, @Nullable Duration waiting, doub
     private static final double FINGERED = 0.85;
     private static final double NOT_PRESSED = 0.6;
     private static final double BY_HAND = 0.96;
+    private static final double CLINGS = 0.95;
     /** Inkjet that was kept dry on a block holds in so many of all tries (assumed). */
     private static final double KEPT_DRY = 0.55;
 
@@ -186,11 +188,12 @@ public record HoldReading(Of of, double chance, @Nullable Duration waiting, doub
                 .mapToDouble(image -> Math.clamp(1 - BY_WEAKNESS * (image.toner().transmittance() - STRONG), WEAKEST, 1)).min().orElse(1);
     }
 
-    /** A film held by hand slides now and then. */
+    /** A film held by hand slides now and then; from leather it comes off unwillingly. */
     private static double slides(Plan plan, Bench bench, Act until) {
         boolean film = bench.layers(Face.PRINT_FRONT, kindveil.bench.Layer.Carrier.class).stream().anyMatch(sheet -> sheet.sheet() == kindveil.bench.Sheet.COATED_FILM);
         boolean taped = plan.acts().stream().anyMatch(act -> act.id().part() == until.id().part() && act.step() instanceof Step.Prepare prepare && prepare.what() == Preparation.TAPE_FILM);
-        return film && !taped ? BY_HAND : 1;
+        double clings = film && until.step() instanceof Step.Part && bench.supportIs(Support.Trait.CLINGS) ? CLINGS : 1;
+        return (film && !taped ? BY_HAND : 1) * clings;
     }
 
     private static List<TellTale> laid(Plan plan, Act until) {

@@ -6,6 +6,7 @@ import java.util.Set;
 import kindveil.bench.Face;
 import kindveil.bench.Layer.Carrier;
 import kindveil.bench.Layer.Residue;
+import kindveil.bench.Preparation;
 import kindveil.bench.Step;
 import kindveil.bench.Step.Bath;
 import kindveil.bench.ThingKind;
@@ -88,6 +89,8 @@ public record Rubbing(Face keeps, Tool tool, Bath bath, double soakLeast, @Nulla
     private static final String SAND = "sand-back";
     /** A bath that was warm is cool again after so many minutes (assumed). */
     private static final double STAYS_WARM = 30;
+    /** Paper that was dipped is rubbed in so much of the time (assumed). */
+    private static final double SOAKED_THROUGH = 0.85;
     /** Paper whose back is open is wet through in so much of the time (assumed). */
     private static final double OPENED = 0.7;
 
@@ -117,10 +120,13 @@ public record Rubbing(Face keeps, Tool tool, Bath bath, double soakLeast, @Nulla
 
     private double rubs(Script script, boolean first) {
         double warm = warmth(script).rubs();
-        return first ? quicker(script) * warm : warm;
+        return first ? quicker(script) * warm * (dipped(script) ? SOAKED_THROUGH : 1) : warm;
     }
 
     void write(Script script) {
+        if (bath.immerses() || dipped(script)) {
+            script.prepare("towel", ThingKind.PRINT, Preparation.PROTECT_TABLE, "Lay film and a towel on the table", "Pulp and drips stay on them; a bin beside the tray.", 1);
+        }
         if (sanded(script)) {
             script.act(SAND, new Step.Abrade(Face.PRINT_BACK, Tool.FINE_PAPER), "Sand the back lightly", "Two light turns with very fine paper, so that water gets in. Do not cut through.", 2);
         }
@@ -129,8 +135,8 @@ public record Rubbing(Face keeps, Tool tool, Bath bath, double soakLeast, @Nulla
             String key = "pass-" + pass;
             boolean first = pass == 1;
             Face wetted = first ? Face.PRINT_BACK : keeps;
-            script.act(key + "-wet", new Step.Wet(wetted, first ? wetted(script) : Tool.SPRAY_BOTTLE, first ? bath : Bath.SURFACE, warmth), first ? "Wet the paper" : "Dampen what is left",
-                    first ? wetting() : "A light mist; the image is bare in places now.", 1);
+            script.act(key + "-wet", new Step.Wet(wetted, first ? wetted(script) : Tool.SPRAY_BOTTLE, first ? dipped(script) ? Bath.TRAY : bath : Bath.SURFACE, warmth), first ? "Wet the paper" : "Dampen what is left",
+                    first ? wetting(script) : "A light mist; the image is bare in places now.", 1);
             script.slowed(key + "-rub", new Step.RubAway(ThingKind.PRINT, keeps, pass, script.picture()), first ? "Rub the paper away" : "Rub again, " + Script.ordinal(pass) + " round",
                     first ? how : "More gently than before: circles, clean damp fingers, rolling off the last fibre.", (first ? minutes : Math.min(5, minutes)) * thickness(script), rubs(script, first), answers(script));
             script.soak(key + "-wet", key + "-rub", first ? soakMost == null ? soaks(script) : soakLeast : 0.5, first ? soakMost : null, first && soakMost != null
@@ -144,8 +150,15 @@ public record Rubbing(Face keeps, Tool tool, Bath bath, double soakLeast, @Nulla
         }
     }
 
+    private static boolean dipped(Script script) {
+        return Schools.WETTED.actsOn(script.brief().support()) && script.chosen(Schools.WETTED.key()).equals(Schools.DIPPED);
+    }
+
     /** What wets it also rubs it. */
     private Tool wetted(Script script) {
+        if (dipped(script)) {
+            return Tool.TRAY;
+        }
         return switch (script.chosen(Schools.RUB.key())) {
             case Schools.CLOTH -> Tool.WET_CLOTH;
             case Schools.TOOTHBRUSH -> Tool.TOOTHBRUSH;
@@ -162,8 +175,8 @@ public record Rubbing(Face keeps, Tool tool, Bath bath, double soakLeast, @Nulla
         };
     }
 
-    private String wetting() {
-        return bath.immerses() ? "Lay it in; push it under until no air is left." : "Evenly grey all over; only the print, not the work around it.";
+    private String wetting(Script script) {
+        return bath.immerses() || dipped(script) ? "Lay it in; push it under until no air is left." : "Evenly grey all over; only the print, not the work around it.";
     }
 
     private static Answer[] answers(Script script) {

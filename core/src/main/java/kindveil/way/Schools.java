@@ -69,6 +69,11 @@ public final class Schools {
             new Option("cool", "cool, from the tap", "the film stays firm", "paper takes it up slowly"),
             new Option(LUKEWARM, "lukewarm", "sooner through the paper, easier rubbing", "softens the film a little"),
             new Option(WARM, "warm as a bath", "soonest through", "the film is soft under the finger")), true);
+    public static final String DIPPED = "dipped";
+    /** How the paper of something loose is wetted. */
+    public static final Choice WETTED = new Choice("wetted", "The paper is wetted", List.of(
+            new Option("there", "where it lies", "only the print gets wet", "evenly grey takes patience"),
+            new Option(DIPPED, "dipped in a bowl, a minute", "wet through at once, easier rubbing", "all of it gets wet: loose sheets that bear it")), true, Support.Trait.SOAKS);
     public static final String SANDED = "sanded";
     /** Whether the back of the paper is opened. */
     public static final Choice PAPER_BACK = new Choice("paper-back", "Back of the paper", List.of(

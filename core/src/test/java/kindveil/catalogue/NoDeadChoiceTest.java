@@ -74,7 +74,7 @@ class NoDeadChoiceTest {
         if (differs(way, change, usual)) {
             return true;
         }
-        for (Change context : Stream.concat(options(way).stream(), Stream.of(new Change("on a mesh", brief -> brief.with(Support.MESH)), new Change("on wood", brief -> brief.with(Support.BIRCH_PANEL)), new Change("on a wood block", brief -> brief.with(Support.WOOD_BLOCK)), new Change("larger", brief -> sized(brief, 180, 190)), new Change("large", brief -> sized(brief, 250, 310)))).toList()) {
+        for (Change context : Stream.concat(options(way).stream(), Stream.of(new Change("on a mesh", brief -> brief.with(Support.MESH)), new Change("on wood", brief -> brief.with(Support.BIRCH_PANEL)), new Change("on loose paper", brief -> brief.with(Support.WATERCOLOUR_PAPER)), new Change("on a wood block", brief -> brief.with(Support.WOOD_BLOCK)), new Change("larger", brief -> sized(brief, 180, 190)), new Change("large", brief -> sized(brief, 250, 310)))).toList()) {
             if (differs(way, change, context.change().apply(usual))) {
                 return true;
             }

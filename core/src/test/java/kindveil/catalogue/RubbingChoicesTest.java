@@ -16,8 +16,10 @@ import kindveil.bench.Layer.Residue;
 import kindveil.bench.PrintKind;
 import kindveil.bench.Refusal;
 import kindveil.bench.Step;
+import kindveil.bench.Support;
 import kindveil.drying.Belief;
 import kindveil.drying.Room;
+import kindveil.measure.Length;
 import kindveil.measure.Span;
 import kindveil.product.Products;
 import kindveil.reading.AmountReading;
@@ -219,6 +221,61 @@ class RubbingChoicesTest {
         Brief left = Samples.usual(GEL).dialled("runs", 2);
         assertEquals(java.util.Map.of(), GEL.checked(GEL.without(left)).settings().dials(), "what a weak print was asked is no fault once it is a strong one");
         assertEquals(java.util.Map.of("runs", 2.0), GEL.without(left.with(PrintKind.WEAK_TONER)).settings().dials());
+    }
+
+    /** Dipped where the sheet is loose; on a panel or a bound page the choice is not even asked, and changes nothing. */
+    @Test
+    void dipping_isForLooseSheets() {
+        for (Support support : List.of(Support.WATERCOLOUR_PAPER, Support.BIRCH_PANEL, Support.JOURNAL_PAGE, Support.CANVAS)) {
+            Trace there = of(GEL, Samples.usual(GEL).with(support));
+            Trace dipped = of(GEL, Samples.usual(GEL).with(support).with(Schools.WETTED.key(), Schools.DIPPED));
+            boolean loose = support == Support.WATERCOLOUR_PAPER;
+            assertEquals(loose, Schools.WETTED.actsOn(support));
+            assertEquals(loose, rubbed(dipped).compareTo(rubbed(there)) < 0, support.words());
+            assertEquals(List.of(), dipped.refusals());
+        }
+    }
+
+    /** Oil-type ink is doubted on whatever drinks nothing, and on nothing else. */
+    @Test
+    void oilInk_isDoubtedOnWhatResistsIt() {
+        for (Support support : List.of(Support.PRINTMAKING_PAPER, Support.DRAWING_PAPER, Support.METALLIC_PAPER)) {
+            for (String ink : List.of("water", "oil")) {
+                boolean doubted = of(BLOCK, Samples.usual(BLOCK).with(support).with("ink", ink)).concerns().stream().anyMatch(concern -> concern.reason().contains("may never dry"));
+                assertEquals(ink.equals("oil") && support == Support.METALLIC_PAPER, doubted, ink + " on " + support.words());
+            }
+        }
+        List<Sequence.Part> overGel = List.of(part(GEL, Samples.usual(GEL).with(Support.WATERCOLOUR_PAPER)), part(BLOCK, Samples.usual(BLOCK).with("ink", "oil")));
+        assertTrue(Trace.of(Sequence.on(overGel.getFirst().brief().base(), overGel).expand()).concerns().stream().anyMatch(concern -> concern.reason().contains("may never dry")), "a cleared picture drinks no more");
+    }
+
+    /** What is thin settles with water; what is stout, or large, is told to take glue. */
+    @Test
+    void curvedSkin_settlesWithWater_whileItIsSmall() {
+        Way curved = Catalogue.way("curved-skin");
+        Brief water = Samples.usual(curved).with("glue", "water");
+        assertEquals(List.of(), of(curved, water).refusals());
+        assertTrue(TimeReading.of(of(curved, water)).walked().compareTo(TimeReading.of(of(curved, Samples.usual(curved))).walked()) < 0);
+        assertTrue(curved.questions(water).stream().anyMatch(question -> question.contains("too large to settle")));
+        Brief small = new Brief(water.base(), water.room(), Length.ofMillimetres(40), Length.ofMillimetres(50), water.printed(), water.wish(), water.settings());
+        assertFalse(curved.questions(small).stream().anyMatch(question -> question.contains("too large to settle")));
+        assertTrue(of(curved, water.dialled("coat", 150)).refusals().stream().anyMatch(refusal -> refusal.kind() == Refusal.Kind.NO_WET_BED), "a stout skin stands off");
+    }
+
+    /** Froth and clinging are said where they are met. */
+    @Test
+    void frothAndLeather_areDoubtedWhereTheyAreMet() {
+        Way skin = Catalogue.way("free-skin");
+        for (String spread : List.of("brush", "roller")) {
+            assertEquals(spread.equals("roller"), of(skin, Samples.usual(skin).with("spread", spread)).concerns().stream().anyMatch(concern -> concern.reason().contains("froth")), spread);
+        }
+        Way film = Catalogue.way("film-release");
+        for (Support support : List.of(Support.LEATHER, Support.LEATHER_FLESH, Support.CANVAS)) {
+            assertEquals(support != Support.CANVAS, of(film, Samples.usual(film).with(support)).concerns().stream().anyMatch(concern -> concern.reason().contains("clings")), support.words());
+        }
+        double grain = AmountReading.of(of(film, Samples.usual(film).with(Support.LEATHER)), Samples.WIDTH, Samples.HEIGHT).of(Products.RELEASE_SOLUTION).millilitres();
+        double flesh = AmountReading.of(of(film, Samples.usual(film).with(Support.LEATHER_FLESH)), Samples.WIDTH, Samples.HEIGHT).of(Products.RELEASE_SOLUTION).millilitres();
+        assertEquals((70 + 90.0) / (70 + 40), flesh / grain, 0.01);
     }
 
     /** Over a picture that was cleared with gloss or with matte, each paint, and acrylic once more over that. */

@@ -70,7 +70,8 @@ public final class Vocabulary {
             .is("seal-edges", Preparation.SEAL_EDGES).is("wet-sand", Preparation.WET_SAND).is("lay-stations", Preparation.LAY_STATIONS)
             .is("test-shine", Preparation.TEST_SHINE).is("shake-gel", Preparation.SHAKE_GEL).is("mark-register", Preparation.MARK_REGISTER)
             .is("mount-on-backing", Preparation.MOUNT_ON_BACKING).is("touch-up", Preparation.TOUCH_UP).is("trim-edges", Preparation.TRIM_EDGES)
-            .is("hardware", Preparation.HARDWARE).is("tear-edge", Preparation.TEAR_EDGE).is("mask", Preparation.MASK).is("unmask", Preparation.UNMASK).is("tape-film", Preparation.TAPE_FILM).is("cut-opening", Preparation.CUT_OPENING);
+            .is("hardware", Preparation.HARDWARE).is("tear-edge", Preparation.TEAR_EDGE).is("mask", Preparation.MASK).is("unmask", Preparation.UNMASK).is("tape-film", Preparation.TAPE_FILM).is("cut-opening", Preparation.CUT_OPENING)
+            .is("protect-table", Preparation.PROTECT_TABLE);
     public static final Tokens<Mask.Part> PART = Tokens.of("part", Mask.Part.class).is("all", Mask.Part.ALL).is("darks", Mask.Part.DARKS)
             .is("lights", Mask.Part.LIGHTS).is("backed", Mask.Part.BACKED).is("edge", Mask.Part.EDGE);
     public static final Tokens<Extent> EXTENT = Tokens.of("extent", Extent.class).is("picture", Extent.PICTURE).is("beyond", Extent.BEYOND)
@@ -134,7 +135,7 @@ public final class Vocabulary {
     public static final Tokens<Support.Trait> SUPPORT_TRAIT = Tokens.of("trait of a support", Support.Trait.class).is("rigid", Support.Trait.RIGID).is("wood", Support.Trait.WOOD)
             .is("soaks", Support.Trait.SOAKS).is("paper", Support.Trait.PAPER).is("bound", Support.Trait.BOUND).is("sized", Support.Trait.SIZED).is("leaf", Support.Trait.LEAF)
             .is("woven", Support.Trait.WOVEN).is("open", Support.Trait.OPEN).is("closed", Support.Trait.CLOSED).is("metal", Support.Trait.METAL).is("carves", Support.Trait.CARVES)
-            .is("curved", Support.Trait.CURVED).is("slack", Support.Trait.SLACK);
+            .is("curved", Support.Trait.CURVED).is("slack", Support.Trait.SLACK).is("clings", Support.Trait.CLINGS);
     public static final Tokens<Support.Property> SUPPORT_PROPERTY = Tokens.of("property of a support", Support.Property.class).is("weight", Support.Property.WEIGHT)
             .is("uptake", Support.Property.UPTAKE).is("stretch", Support.Property.STRETCH).is("wet-strength", Support.Property.WET_STRENGTH).is("texture", Support.Property.TEXTURE)
             .is("heat-limit", Support.Property.HEAT_LIMIT);
