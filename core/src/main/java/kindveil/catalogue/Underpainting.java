@@ -18,17 +18,15 @@ import kindveil.way.Dial;
 import kindveil.way.Pot;
 import kindveil.way.Schools;
 import kindveil.way.Script;
+import kindveil.way.Together;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 
 /** Colour, spatter or an interference layer under what comes. */
 final class Underpainting implements Way {
-    private static final Choice KIND = new Choice("kind", "What kind", List.of(
-            new Option("flat", "flat undercolour", "even, light in value", "one coat to dry"),
-            new Option("spatter", "spatter over it", "lively lights", "a second coat; cover the table")));
     private static final WayCard CARD = WayCard.overOrUnder("underpainting", "Underpainting")
             .does("Acrylic colour under what comes, dry and bearing water before anything is laid on it.")
-            .ground(Ground.GESSO).choices(KIND, Schools.HURRY).pots(Pot.of("under", "Undercolour", "#dcc9a0"), Pot.of("spatter", "Spatter", "#8f6b4a"))
+            .ground(Ground.GESSO).choices(Together.KIND, Schools.HURRY).pots(Together.POTS.toArray(Pot[]::new))
             .on(JOURNAL_PAGE, WATERCOLOUR_PAPER, BIRCH_PANEL, CANVAS, COATED_BOARD, PRINTMAKING_PAPER, DRAWING_PAPER, FABRIC, METAL, FORM, WOOD_BLOCK)
             .elsewhere("Colour does not stay there.")
             .fails("It lifts under rubbing", "not through, or a colour that water lifts", "Seal it with clear medium and let that dry.")
@@ -41,20 +39,29 @@ final class Underpainting implements Way {
 
     @Override
     public List<Dial> ownDials(Brief brief) {
-        return List.of(new Dial("coat", "each coat, wet", Preset.assumed(80, 60, 110, "µm"), 20, 300, "Thin, streaky.", "Slow to dry through."));
+        return Together.dials(brief, new Dial("coat", "each coat, wet", Preset.assumed(80, 60, 110, "µm"), 20, 300, "Thin, streaky.", "Slow to dry through."));
     }
 
     @Override
     public void write(Script script) {
         script.support();
+        if (Together.chosen(script)) {
+            Together.write(script, Products.UNDERCOLOUR, script.dial("coat"));
+            dry(script, "second");
+            return;
+        }
         script.coat("under", Step.coat(Face.SUPPORT_FRONT, Products.UNDERCOLOUR, script.dial("coat"), Tool.BRUSH).reaching(Extent.WHOLE).of(script.colour("under")),
                 "Lay the undercolour", "Light and muted where the picture's lights will be.", 5);
         String last = "under";
-        if (script.chose(KIND, "spatter")) {
+        if (script.chose(Together.KIND, Together.SPATTER)) {
             script.coat("spatter", Step.coat(Face.SUPPORT_FRONT, Products.UNDERCOLOUR, 20, Tool.BRUSH).of(script.colour("spatter")), "Spatter", "From a loaded brush, tapped; thin.", 2);
             script.dry("under", "spatter", Face.SUPPORT_FRONT, Stage.TOUCH_DRY, 10, 15, "On wet paint it blooms.");
             last = "spatter";
         }
+        dry(script, last);
+    }
+
+    private static void dry(Script script, String last) {
         script.act("look", new Step.Judge(Face.SUPPORT_FRONT), "Look whether it is through", "A fingertip stays clean and nothing feels cold.", 1);
         script.dry(last, "look", Face.SUPPORT_FRONT, Stage.THROUGH, 20, 30, "Grounds must be dry and bear water before any way that rubs with water.");
     }

@@ -39,7 +39,7 @@ public record Rubbing(Face keeps, Tool tool, Bath bath, double soakLeast, @Nulla
     private static final int MOST_ROUNDS = 6;
 
     /** Dials that are asked for by a print, a wish or a choice, and are not there without it. */
-    static final Set<String> CIRCUMSTANTIAL = Set.of(PAPER, Edges.COVER, Edges.OPEN_ACROSS, Edges.OPEN_X, Edges.OPEN_Y, Printed.RUNS.key());
+    static final Set<String> CIRCUMSTANTIAL = Set.of(PAPER, Edges.COVER, Edges.OPEN_ACROSS, Edges.OPEN_X, Edges.OPEN_Y, Printed.RUNS.key(), Together.MEETS, Together.BRUSH);
 
     /** A way's dials and, where the paper of its print is rubbed away, how heavy that is. */
     public static List<Dial> dials(Brief brief, Dial... own) {

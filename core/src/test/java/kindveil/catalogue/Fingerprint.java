@@ -22,6 +22,7 @@ import kindveil.reading.WishReading;
 import kindveil.way.Act;
 import kindveil.way.Brief;
 import kindveil.way.Sequence;
+import kindveil.way.Together;
 import kindveil.way.Trace;
 import kindveil.way.Way;
 
@@ -34,6 +35,7 @@ record Fingerprint(List<Object> of) {
         List<Object> of = new ArrayList<>();
         of.add(WishReading.of(brief.wish(), brief.settings().choices(), brief.settings().dials(), brief.width(), brief.height(), 1));
         of.add(kindveil.reading.CrackReading.of(trace).stream().map(crack -> Math.round(1000 * crack.chance())).toList());
+        of.add(Together.of(brief.settings().choices(), brief.settings().colours(), brief.settings().dials()));
         of.add(way.card().fit(brief.support()).verdict());
         of.addAll(StackReading.of(trace.end()).layers().stream().map(layer -> layer.kind() + " " + layer.part() + layer.colour()).toList());
         TapeReading.of(trace, brief.width(), brief.height()).ifPresent(of::add);

@@ -36,6 +36,7 @@ import kindveil.product.Trait;
 import kindveil.studio.work.piece.Page;
 import kindveil.bench.Mask;
 import kindveil.tone.Histogram;
+import kindveil.way.Base;
 import kindveil.way.Trace;
 import org.springframework.stereotype.Service;
 
@@ -130,7 +131,7 @@ public class LookWork {
         Plane gloss = Plane.filled(frame.width(), frame.height(), 0);
         for (int place : reach.distinct()) {
             Reach.Place there = reach.place(place);
-            StackReading stack = StackReading.of(bench(piece, there, LookState.RAKED, pass));
+            StackReading stack = StackReading.of(bench(piece.base(), there, LookState.RAKED, pass));
             List<Plane> covers = there.piece().map(veils -> frame.of(veils).coverages(stack.covers())).orElse(List.of());
             gloss = reach.laid(gloss, stack.look().gloss(frame.width(), frame.height(), covers), place);
         }
@@ -175,7 +176,7 @@ public class LookWork {
         Picture seen = null;
         for (int place : reach.distinct()) {
             Reach.Place there = reach.place(place);
-            StackReading stack = state.stack(bench(piece, there, state, pass));
+            StackReading stack = state.stack(bench(piece.base(), there, state, pass));
             List<Plane> covers = there.piece().map(veils -> frame.of(veils).coverages(stack.covers())).orElse(List.of());
             Picture look = stack.look().over(frame.ground(), covers, reach.part(place));
             seen = seen == null ? look : reach.laid(seen, look, place);
@@ -184,12 +185,12 @@ public class LookWork {
     }
 
     /** The state asked for, where the veil in hand is among those that are there; otherwise their end, or what is there before any. */
-    private Bench bench(Piece whole, Reach.Place there, LookState state, int pass) {
+    private Bench bench(Base bare, Reach.Place there, LookState state, int pass) {
         if (there.piece().isEmpty()) {
-            return Bench.with(whole.base().support(), whole.base().ground(), BARE_ROOM);
+            return Bench.with(bare.support(), bare.ground(), BARE_ROOM);
         }
         Planned planned = pieces.plan(there.piece().get());
-        Bench bench = there.piece().get().veil().equals(whole.veil()) ? state.bench(planned.trace(), pass) : planned.trace().end();
+        Bench bench = there.inHand() ? state.bench(planned.trace(), pass) : planned.trace().end();
         return Outside.at(bench, planned.whole(), there.least());
     }
 
@@ -205,10 +206,10 @@ public class LookWork {
         Reach.Place there = reach.place(reach.at(px, py));
         Picture ground = frame.ground();
         Colour under = new Colour(ground.red().at(px, py), ground.green().at(px, py), ground.blue().at(px, py));
-        StackReading stack = state.stack(bench(piece, there, state, pass));
+        StackReading stack = state.stack(bench(piece.base(), there, state, pass));
         double[] covers = there.piece().map(veils -> frame.of(veils).coverages(stack.covers())).orElse(List.of()).stream().mapToDouble(plane -> plane.at(px, py)).toArray();
         Colour seen = stack.at(under, covers);
-        StackReading wet = StackReading.of(bench(piece, there, LookState.WET, pass));
+        StackReading wet = StackReading.of(bench(piece.base(), there, LookState.WET, pass));
         double before = wet.covers().equals(stack.covers()) ? wet.at(under, covers).lab().lightness() : seen.lab().lightness();
         return new Core(x, y, toner(stack, covers), under, seen, Math.max(0, seen.lab().lightness() - before), there(there.piece().orElse(piece), stack, covers));
     }

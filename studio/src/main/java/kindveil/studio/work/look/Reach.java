@@ -11,9 +11,13 @@ import java.util.stream.IntStream;
 import kindveil.bench.Extent;
 import kindveil.image.Picture;
 import kindveil.image.Plane;
+import kindveil.light.Colour;
 import kindveil.light.Look;
+import kindveil.studio.work.piece.Manner;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.Veil;
+import kindveil.tone.WetTogether;
+import kindveil.way.Together;
 
 /**
  * Which veils of a piece, up to the one in hand, lie where. Of each that does not fill the frame a place is within its picture,
@@ -21,9 +25,10 @@ import kindveil.studio.work.piece.Veil;
  *
  * @param partial indices of those veils
  * @param furthest how far what each of them lays on reaches
+ * @param running indices of veils whose two colours run into each other: each mixture is a place of its own
  * @param places that number for each pixel, row by row
  */
-record Reach(Piece piece, int width, int height, List<Integer> partial, List<Extent> furthest, int[] places) {
+record Reach(Piece piece, int width, int height, List<Integer> partial, List<Extent> furthest, List<Integer> running, int[] places) {
     private static final int NEARNESSES = Extent.values().length;
 
     /** @param reaching how far what a veil lays on reaches, by its index */
@@ -36,7 +41,12 @@ record Reach(Piece piece, int width, int height, List<Integer> partial, List<Ext
             add(places, frame, piece.veils().get(partial.get(i)), furthest.get(i), unit);
             unit *= NEARNESSES;
         }
-        return new Reach(piece, frame.width(), frame.height(), partial, furthest, places);
+        List<Integer> running = IntStream.rangeClosed(0, piece.inHand()).boxed().filter(i -> together(piece.veils().get(i)).isPresent()).toList();
+        for (int i : running) {
+            run(places, frame, together(piece.veils().get(i)).orElseThrow(), unit);
+            unit *= WetTogether.STEPS + 1;
+        }
+        return new Reach(piece, frame.width(), frame.height(), partial, furthest, running, places);
     }
 
     private static void add(int[] places, Frame frame, Veil veil, Extent furthest, int unit) {
@@ -49,6 +59,21 @@ record Reach(Piece piece, int width, int height, List<Integer> partial, List<Ext
                 Extent least = within ? Extent.PICTURE : past.holds(x, y) ? Extent.BEYOND : Extent.WHOLE;
                 // where nothing of it reaches past its edge, further out is no other place
                 places[y * frame.width() + x] += unit * (least == Extent.BEYOND && furthest != Extent.BEYOND ? Extent.WHOLE : least).ordinal();
+            }
+        }
+    }
+
+    /** Two colours of a veil that are wet together. */
+    private static Optional<WetTogether> together(Veil veil) {
+        return veil.bringsPicture() ? Optional.empty() : Together.of(veil.design().choices(), veil.design().manner().colours(), veil.design().manner().dials());
+    }
+
+    /** Each mixture of the two is a place of its own. */
+    private static void run(int[] places, Frame frame, WetTogether colours, int unit) {
+        double scale = frame.pixelsPerMillimetre();
+        for (int y = 0; y < frame.height(); y++) {
+            for (int x = 0; x < frame.width(); x++) {
+                places[y * frame.width() + x] += unit * colours.step((x + 0.5) / scale, (y + 0.5) / scale, frame.height() / scale);
             }
         }
     }
@@ -71,9 +96,10 @@ record Reach(Piece piece, int width, int height, List<Integer> partial, List<Ext
      * What is there.
      *
      * @param piece of the veils of which something is there, empty where there is none; the veil in hand if it is among them, otherwise the last before it
+     * @param inHand whether the veil in hand is among them
      * @param least for those whose picture is not, by their index in that piece, how far a layer must reach to be there
      */
-    record Place(Optional<Piece> piece, Map<Integer, Extent> least) {
+    record Place(Optional<Piece> piece, boolean inHand, Map<Integer, Extent> least) {
     }
 
     Place place(int number) {
@@ -89,7 +115,22 @@ record Reach(Piece piece, int width, int height, List<Integer> partial, List<Ext
                 kept.add(i);
             }
         }
-        return new Place(kept.isEmpty() ? Optional.empty() : Optional.of(piece.only(kept, kept.getLast())), least);
+        return new Place(kept.isEmpty() ? Optional.empty() : Optional.of(mixed(number).only(kept, kept.getLast())), kept.contains(piece.inHand()), least);
+    }
+
+    /** The piece with one mixture of each two colours laid flat. */
+    private Piece mixed(int number) {
+        Piece mixed = piece;
+        int step = number / (int) Math.pow(NEARNESSES, partial.size());
+        for (int i : running) {
+            Veil veil = piece.veils().get(i);
+            Colour mixture = together(veil).orElseThrow().colour(step % (WetTogether.STEPS + 1));
+            step /= WetTogether.STEPS + 1;
+            Manner manner = veil.design().manner();
+            Manner flat = manner.set(Together.flat(manner.choices()), manner.dials(), Together.mixed(manner.colours(), mixture));
+            mixed = mixed.at(i + 1).with(veil.design().with(flat)).at(piece.inHand() + 1);
+        }
+        return mixed;
     }
 
     private static Extent nearness(int number, int at) {
@@ -105,7 +146,7 @@ record Reach(Piece piece, int width, int height, List<Integer> partial, List<Ext
 
     /** Around every pixel of one place: nothing else need be looked at for it. */
     Look.Part part(int number) {
-        if (partial.isEmpty()) {
+        if (partial.isEmpty() && running.isEmpty()) {
             return new Look.Part(0, 0, width, height);
         }
         int left = width;
