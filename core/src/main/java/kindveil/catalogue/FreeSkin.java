@@ -46,7 +46,7 @@ final class FreeSkin implements Way {
             .does("Coats of gel on the face of a print dry to a clear skin; its paper is soaked and rubbed off, and the skin is laid where you want it.")
             .softens(0.15).print(PrintKind.GOOD_TONER)
             .choices(SIDE, SANDWICH, UNDER, Schools.GROUND, Schools.HURRY, Schools.PASSES, Finishing.SEALING, Schools.WARMTH, Schools.BETWEEN, Edges.OPENING, Schools.SPREAD)
-            .pots(Pot.of("under", "Underpainting", "#d9b98a"))
+            .pots(Pot.of("under", "Underpainting", "#d9b98a").only(UNDER, "traced"))
             .on(CANVAS, BIRCH_PANEL, WATERCOLOUR_PAPER, COATED_BOARD)
             .on(JOURNAL_PAGE, Fit.care("Interleave with release paper: skins stay tacky."))
             .on(FABRIC, Fit.care("Stiff and glossy; taped down while the glue dries."))

@@ -39,7 +39,7 @@ final class OiledPanel implements Way {
             .does("A toner print glued to a panel with medium, its paper rubbed thin in two rounds; mineral oil makes what is left translucent.")
             .softens(0.25).print(PrintKind.PHOTOCOPY).ground(Ground.RAW)
             .choices(UNDER, PRESS, Schools.WEIGHT, Schools.HURRY, Schools.SPREAD, Schools.MEDIUM_ASIDE, Edges.OF_PAPER, Edges.OPENING, Schools.RUB, Schools.WARMTH, Schools.PAPER_BACK, Schools.BETWEEN)
-            .pots(Pot.of("under", "Undercolour", "#e6dcc4"))
+            .pots(Pot.of("under", "Undercolour", "#e6dcc4").only(UNDER, "light"))
             .on(BIRCH_PANEL, WOOD_BLOCK)
             .on(COATED_BOARD, Fit.care("Takes no oil from below: wipe it well."))
             .on(CANVAS, Fit.poor("Oil goes through to the raw back and spoils the cloth."))

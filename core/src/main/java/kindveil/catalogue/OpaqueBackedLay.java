@@ -46,7 +46,7 @@ final class OpaqueBackedLay implements Way {
             .does("Opaque paint on the face of the print, exactly over the part that must block the ground; laid into medium, the surround stays see-through.")
             .softens(0.2).print(PrintKind.GOOD_TONER)
             .choices(BACKING, GLAZE, Schools.GROUND, Schools.WEIGHT, Schools.HURRY, Schools.PASSES, Finishing.SEALING, Edges.OF_PAPER_IN_A_BED, Edges.OPENING, Edges.REACHES, Schools.SPREAD, Schools.MEDIUM_ASIDE, Schools.PRESSED_BY_BRAYER, Schools.RUB, Schools.WARMTH, Schools.WETTED, Schools.PAPER_BACK, Schools.BETWEEN)
-            .pots(Pot.of("backing", "Backing", "#f4f1e6"), Pot.of("glaze", "Glaze", "#8a4b2a"))
+            .pots(Pot.of("backing", "Backing", "#f4f1e6"), Pot.of("glaze", "Glaze", "#8a4b2a").only(GLAZE, "glazed"))
             .on(CANVAS, BIRCH_PANEL, WATERCOLOUR_PAPER, COATED_BOARD)
             .on(JOURNAL_PAGE, Fit.care("Mist only; a sheet of film under the page."))
             .on(PRINTMAKING_PAPER)

@@ -1,6 +1,7 @@
 package kindveil.way;
 
 import kindveil.light.Colour;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A colour to choose.
@@ -8,9 +9,16 @@ import kindveil.light.Colour;
  * @param key its name within the way
  * @param words what it is for
  * @param usual the colour unless another is chosen
+ * @param choice that it goes with, or null where it is always used
+ * @param option of that choice with which alone it is used
  */
-public record Pot(String key, String words, Colour usual) {
+public record Pot(String key, String words, Colour usual, @Nullable String choice, @Nullable String option) {
     public static Pot of(String key, String words, String hex) {
-        return new Pot(key, words, Colour.parse(words, hex));
+        return new Pot(key, words, Colour.parse(words, hex), null, null);
+    }
+
+    /** Used with one option of a choice alone. */
+    public Pot only(Choice with, String of) {
+        return new Pot(key, words, usual, with.key(), of);
     }
 }

@@ -57,7 +57,7 @@ public final class Schools {
     public static final String CLOTH = "cloth";
     public static final String TOOTHBRUSH = "brush";
     /** What the paper is rubbed away with. */
-    public static final Choice RUB = new Choice("rub", "Rubbed with", List.of(
+    public static final Choice RUB = new Choice("rub", "Rubbed away with", List.of(
             new Option("fingers", "fingertips", "they feel where the image begins to give", "the slowest"),
             new Option(CLOTH, "a wet cloth", "a fifth quicker", "takes a little of the image along"),
             new Option(TOOTHBRUSH, "a soft toothbrush", "a third quicker, into every hollow", "tears out what is not quite dry")), true);
@@ -91,9 +91,9 @@ public final class Schools {
     private static final Option BY_BRAYER = new Option("brayer", "a brayer", "quickest", "squeezes; a thick bed comes up in ridges");
     private static final String PRESSED = "pressed";
     /** What a print is rubbed down with; the first is how the way is practised. */
-    public static final Choice PRESSED_BY_HAND = new Choice(PRESSED, "Rubbed down with", List.of(BY_FINGERS, BY_CARD, BY_BAREN, BY_BRAYER), true);
-    public static final Choice PRESSED_BY_CARD = new Choice(PRESSED, "Rubbed down with", List.of(BY_CARD, BY_FINGERS, BY_BAREN), true);
-    public static final Choice PRESSED_BY_BRAYER = new Choice(PRESSED, "Rubbed down with", List.of(BY_BRAYER, BY_FINGERS, BY_CARD, BY_BAREN), true);
+    public static final Choice PRESSED_BY_HAND = new Choice(PRESSED, "Pressed down with", List.of(BY_FINGERS, BY_CARD, BY_BAREN, BY_BRAYER), true);
+    public static final Choice PRESSED_BY_CARD = new Choice(PRESSED, "Pressed down with", List.of(BY_CARD, BY_FINGERS, BY_BAREN), true);
+    public static final Choice PRESSED_BY_BRAYER = new Choice(PRESSED, "Pressed down with", List.of(BY_BRAYER, BY_FINGERS, BY_CARD, BY_BAREN), true);
 
     /** What a print is rubbed down with, as it was chosen. */
     public static Tool presser(Script script) {

@@ -26,9 +26,9 @@ public final class Together {
             new Option(SPATTER, "spatter over it", "lively lights", "a second coat; cover the table"),
             new Option(TOGETHER, "two colours, wet together", "one runs softly into the other", "both must be laid while they are wet")));
     private static final Pot FIRST = Pot.of("under", "Undercolour", "#dcc9a0");
-    private static final Pot SECOND = Pot.of("second", "Second colour", "#a9bfc4");
+    private static final Pot SECOND = Pot.of("second", "Second colour", "#a9bfc4").only(KIND, TOGETHER);
     /** Those it is painted with. */
-    public static final List<Pot> POTS = List.of(FIRST, Pot.of("spatter", "Spatter", "#8f6b4a"), SECOND);
+    public static final List<Pot> POTS = List.of(FIRST, Pot.of("spatter", "Spatter", "#8f6b4a").only(KIND, SPATTER), SECOND);
     static final String MEETS = "meets";
     static final String BRUSH = "brush";
     private static final double OPEN_MINUTES = 8;

@@ -68,6 +68,11 @@ public interface Way {
         return value == null ? dial.usual().value() : dial.require(value);
     }
 
+    /** The colours that are used with the choices made. */
+    default List<Pot> pots(Brief brief) {
+        return card().pots().stream().filter(pot -> pot.choice() == null || chosen(brief, pot.choice()).key().equals(pot.option())).toList();
+    }
+
     default Colour coloured(Brief brief, String pot) {
         Pot usual = card().pots().stream().filter(p -> p.key().equals(pot)).findFirst()
                 .orElseThrow(() -> new IllegalStateException("Impossible state: %s has no pot %s.".formatted(key(), pot)));

@@ -94,6 +94,49 @@ class EveryWayTest {
         assertEquals(2, pieces.get(piece.id()).veils().size());
     }
 
+    /** Put under everything it is looked at by itself, with and without a page of its own size, in every state. */
+    @ParameterizedTest
+    @MethodSource("layers")
+    void layer_putFirst_isLookedAtByItself(String way) {
+        for (boolean paged : new boolean[] {false, true}) {
+            Piece piece = piece();
+            String base = "/pieces/" + piece.id();
+            web.post(base + "/veils", Map.of("version", "0", "way", way));
+            web.post(base + "/veils/2/move", Map.of("version", "1", "by", "-1"));
+            if (paged) {
+                web.post(base + "/page", Map.of("version", "2", "pageWidth", "200 mm", "pageHeight", "260 mm"));
+            }
+            assertEquals(way, pieces.get(piece.id()).veils().getFirst().design().way());
+            for (int veil = 1; veil <= 2; veil++) {
+                Web.Answer build = web.get(base + "/veils/" + veil + "/build");
+                assertEquals(200, build.status(), build.words());
+                assertEquals(200, web.get(base + "/veils/" + veil + "/look/raked.png?v=" + veil).status());
+                assertEquals(200, web.get(base + "/veils/" + veil + "/make").status());
+            }
+        }
+    }
+
+    /** Two colours wet together: above the band the first, below it the second, as they would be laid flat. */
+    @Test
+    void undercolour_ofTwoColours_runsFromOneToTheOther() {
+        Piece piece = piece();
+        String base = "/pieces/" + piece.id();
+        web.post(base + "/veils", Map.of("version", "0", "way", "underpainting"));
+        web.post(base + "/veils/2/move", Map.of("version", "1", "by", "-1"));
+        web.post(base + "/veils/1/build", Map.of("version", "2", "way", "underpainting", "wish", "CLEAN", "support", "birch-panel", "ground", "GESSO", "colour", "#e8e4da", "choice.kind", "together",
+                "colour.under", "#c8a24a", "colour.second", "#4a6070"));
+        kindveil.image.Picture seen = kindveil.studio.intake.Rasters.linear(kindveil.studio.intake.Rasters.decode(web.bytes(base + "/veils/1/look/dried.png?v=a")));
+        double top = seen.red().at(seen.width() / 2, seen.height() / 10) - seen.blue().at(seen.width() / 2, seen.height() / 10);
+        double foot = seen.red().at(seen.width() / 2, seen.height() * 9 / 10) - seen.blue().at(seen.width() / 2, seen.height() * 9 / 10);
+        assertTrue(top > 0.15, "ochre above: " + top);
+        assertTrue(foot < -0.02, "slate below: " + foot);
+        long steps = java.util.stream.IntStream.range(0, seen.height()).mapToObj(y -> Math.round(40 * (seen.red().at(seen.width() / 2, y) - seen.blue().at(seen.width() / 2, y)))).distinct().count();
+        assertTrue(steps >= 4, "they run into each other, in " + steps);
+        Web.Answer build = web.get(base + "/veils/1/build");
+        assertTrue(build.words().contains("second colour") && build.words().contains("they meet, from the top"), build.words());
+        assertFalse(build.words().contains("spatter ;"), "what is not used is not asked");
+    }
+
     @ParameterizedTest
     @MethodSource("ways")
     void way_ofItsOwn_hasSectionActsSchoolsAndFailures(String key) {

@@ -83,7 +83,7 @@ public record BuildForm(List<Slot> slots, List<Number> numbers, List<Pot> pots, 
         Brief brief = planned.brief();
         return new BuildForm(way.choices().stream().filter(choice -> choice.actsOn(brief.support())).map(choice -> slot(choice, way.chosen(brief, choice.key()), measure)).toList(),
                 way.dials(brief).stream().map(dial -> number(dial, measure)).toList(),
-                way.card().pots().stream().map(pot -> new Pot(COLOUR + pot.key(), pot.words(), way.coloured(brief, pot.key()).toString())).toList(), Map.copyOf(typed));
+                way.pots(brief).stream().map(pot -> new Pot(COLOUR + pot.key(), pot.words(), way.coloured(brief, pot.key()).toString())).toList(), Map.copyOf(typed));
     }
 
     private static Slot slot(Choice choice, Choice.Option chosen, UnitSystem measure) {

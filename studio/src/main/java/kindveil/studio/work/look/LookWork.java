@@ -140,7 +140,7 @@ public class LookWork {
 
     /** What stands up of the veils up to the one in hand. */
     private ReliefReading relief(Piece piece) {
-        return ReliefReading.of(pieces.plan(piece.only(IntStream.rangeClosed(0, piece.inHand()).boxed().toList(), piece.inHand())).whole());
+        return ReliefReading.of(pieces.plan(Reach.sized(piece.only(IntStream.rangeClosed(0, piece.inHand()).boxed().toList(), piece.inHand()), piece, aspect(piece))).whole());
     }
 
     /** Edges of what stands up, where a lamp would show them: over the mean of what is seen when all is done. */
@@ -195,7 +195,7 @@ public class LookWork {
     }
 
     private Reach reach(Piece piece, Frame frame) {
-        return Reach.of(piece, frame, veil -> Outside.furthest(pieces.plan(piece.only(List.of(veil), veil)).whole(), 0));
+        return Reach.of(piece, frame, veil -> Outside.furthest(pieces.plan(Reach.sized(piece.only(List.of(veil), veil), piece, aspect(piece))).whole(), 0));
     }
 
     public Core core(Piece piece, LookState state, int pass, double x, double y) {

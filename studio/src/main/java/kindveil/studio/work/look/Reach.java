@@ -13,7 +13,9 @@ import kindveil.image.Picture;
 import kindveil.image.Plane;
 import kindveil.light.Colour;
 import kindveil.light.Look;
+import kindveil.measure.Length;
 import kindveil.studio.work.piece.Manner;
+import kindveil.studio.work.piece.Page;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.Veil;
 import kindveil.tone.WetTogether;
@@ -115,7 +117,20 @@ record Reach(Piece piece, int width, int height, List<Integer> partial, List<Ext
                 kept.add(i);
             }
         }
-        return new Place(kept.isEmpty() ? Optional.empty() : Optional.of(mixed(number).only(kept, kept.getLast())), kept.contains(piece.inHand()), least);
+        return new Place(kept.isEmpty() ? Optional.empty() : Optional.of(sized(mixed(number).only(kept, kept.getLast()), piece, height / (double) width)), kept.contains(piece.inHand()), least);
+    }
+
+    /** Some veils of a whole, on the page it is looked at on where none of them brings a picture and so a size. */
+    static Piece sized(Piece there, Piece whole, double aspect) {
+        if (there.basis().page().isPresent() || there.veils().stream().anyMatch(Veil::bringsPicture)) {
+            return there;
+        }
+        double wide = whole.leading().design().printWidth().millimetres();
+        return there.with(there.basis().sized(new Page(side(wide), side(wide * aspect))));
+    }
+
+    private static Length side(double millimetres) {
+        return Length.ofMillimetres(Math.clamp(millimetres, Page.NARROWEST.millimetres(), Page.WIDEST.millimetres()));
     }
 
     /** The piece with one mixture of each two colours laid flat. */
