@@ -103,6 +103,39 @@ class BlockPageTest {
         assertEquals(404, web.get("/pieces/" + piece.id() + "/block.svg?blocks=3&number=4").status());
     }
 
+    /** Two colours side by side on white: a block each, of one frame, the lighter running under the darker where they meet. */
+    @Test
+    void colours_areABlockEach_registeredToOneFrame_andTrapped() {
+        java.awt.image.BufferedImage image = new java.awt.image.BufferedImage(300, 200, java.awt.image.BufferedImage.TYPE_INT_RGB);
+        java.awt.Graphics2D pen = image.createGraphics();
+        pen.setColor(java.awt.Color.WHITE);
+        pen.fillRect(0, 0, 300, 200);
+        pen.setColor(new java.awt.Color(0xe2b84e));
+        pen.fillRect(50, 50, 100, 100);
+        pen.setColor(new java.awt.Color(0x2f4f6a));
+        pen.fillRect(150, 50, 100, 100);
+        pen.dispose();
+        Piece begun = pieces.begin("Two sails", Length.ofMillimetres(90), "sails.png", Samples.encoded(image, "png"));
+        Piece piece = pieces.change(begun.doing(Catalogue.way("block-overprint")));
+        String words = web.get("/pieces/" + piece.id() + "/print/block?blocks=2&parted=COLOURS").words();
+        assertTrue(words.contains("Block 1 of 2, the lightest, printed first") && words.contains("runs 0.3 mm under the darker ones") && words.contains("2 blocks 0"), words);
+        double[][] reach = new double[2][];
+        for (int number = 1; number <= 2; number++) {
+            String svg = web.get("/pieces/" + piece.id() + "/block.svg?blocks=2&parted=COLOURS&border=5+mm&number=" + number).text();
+            assertTrue(svg.contains("width=\"100.000mm\""), "one frame");
+            List<double[]> points = points(svg);
+            reach[number - 1] = new double[] {points.stream().mapToDouble(p -> p[0]).min().orElseThrow(), points.stream().mapToDouble(p -> p[0]).max().orElseThrow()};
+        }
+        boolean mirrored = reach[0][0] > reach[1][0];
+        double lighterMeets = mirrored ? 100 - reach[0][0] : reach[0][1];
+        double darkerMeets = mirrored ? 100 - reach[1][1] : reach[1][0];
+        assertEquals(0.3, lighterMeets - darkerMeets, 0.12, "it runs under");
+        assertEquals(5 + 45, darkerMeets, 0.4);
+        assertTrue(web.get("/pieces/" + piece.id() + "/print/block?blocks=4&parted=COLOURS").words().contains("no more than 2 colours"));
+        assertEquals(404, web.get("/pieces/" + piece.id() + "/block.svg?blocks=4&parted=COLOURS&number=3").status());
+        assertEquals(422, web.get("/pieces/" + piece.id() + "/print/block?parted=HUES").status());
+    }
+
     @Test
     void everythingWrong_isShownAtOnce() {
         Piece piece = piece("block-overprint");

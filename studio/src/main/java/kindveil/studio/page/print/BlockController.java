@@ -37,9 +37,9 @@ class BlockController {
     }
 
     /** What is asked of the blocks, as it was typed. */
-    record Asked(@Nullable String border, @Nullable String tool, @Nullable String blocks, @Nullable String impressions, @Nullable String colour, @Nullable String line) {
+    record Asked(@Nullable String border, @Nullable String tool, @Nullable String blocks, @Nullable String parted, @Nullable String impressions, @Nullable String colour, @Nullable String line) {
         Asked usual(Say say) {
-            return new Asked(or(border, say.usual(5, 0.25)), or(tool, say.it("0.2 mm")), or(blocks, "1"), or(impressions, "10"), or(colour, "#ff0000"), or(line, say.it("0.05 mm")));
+            return new Asked(or(border, say.usual(5, 0.25)), or(tool, say.it("0.2 mm")), or(blocks, "1"), or(parted, BlockWork.Parted.TONES.name()), or(impressions, "10"), or(colour, "#ff0000"), or(line, say.it("0.05 mm")));
         }
 
         private static String or(@Nullable String told, String usual) {
@@ -48,15 +48,16 @@ class BlockController {
     }
 
     /** What is asked, read. */
-    record Wanted(Length border, Length tool, int blocks, int impressions, Colour colour, Length line) {
+    record Wanted(Length border, Length tool, int blocks, BlockWork.Parted parted, int impressions, Colour colour, Length line) {
         static @Nullable Wanted of(Asked asked, Problems problems) {
             Length border = problems.read(() -> Length.parseSize("Border", asked.border, Length.ofMillimetres(0), Length.ofMillimetres(60)));
             Length tool = problems.read(() -> Length.parseSize("Tool", asked.tool, Length.ofMillimetres(0.05), Length.ofMillimetres(5)));
             Integer count = problems.whole("Blocks", asked.blocks, 1, BlockWork.MOST_BLOCKS, "blocks", "One prints all darks in one ink; each more adds a tone.");
+            BlockWork.Parted parted = problems.choice(BlockWork.Parted.class, "Parted", asked.parted);
             Integer impressions = problems.whole("Impressions", asked.impressions, 1, 500, "impressions", "How many you want in the end.");
             Colour colour = problems.read(() -> Colour.parse("Colour of the cutting line", asked.colour));
             Length line = problems.read(() -> Length.parseSize("Width of the cutting line", asked.line, Length.ofMillimetres(0.01), Length.ofMillimetres(1)));
-            return problems.any() ? null : new Wanted(border, tool, count, impressions, colour, line);
+            return problems.any() ? null : new Wanted(border, tool, count, parted, impressions, colour, line);
         }
     }
 
@@ -66,7 +67,7 @@ class BlockController {
         Problems problems = new Problems();
         Asked all = asked.usual(say);
         Wanted wanted = Wanted.of(all, problems);
-        List<BlockCut> cut = wanted == null ? List.of() : blocks.blocks(planned, wanted.blocks, wanted.border, wanted.tool);
+        BlockWork.Set cut = wanted == null ? new BlockWork.Set(List.of(), List.of(), List.of()) : blocks.parted(planned, wanted.parted, wanted.blocks, wanted.border, wanted.tool);
         return BlockView.of(planned, all, wanted, cut, problems.words(), say).in("piece/block");
     }
 
@@ -94,17 +95,18 @@ class BlockController {
     }
 
     private BlockCut one(Planned planned, Wanted wanted, int number) {
-        if (number < 1 || number > wanted.blocks) {
+        List<BlockCut> cut = blocks.parted(planned, wanted.parted, wanted.blocks, wanted.border, wanted.tool).blocks();
+        if (number < 1 || number > cut.size()) {
             throw new NotFound("block", number);
         }
-        return blocks.blocks(planned, wanted.blocks, wanted.border, wanted.tool).get(number - 1);
+        return cut.get(number - 1);
     }
 
     private Wanted required(Asked asked) {
         Problems problems = new Problems();
         Wanted wanted = Wanted.of(asked.usual(say), problems);
         if (wanted == null) {
-            throw new UnusableValue("block", "what was asked", "border, tool, blocks and line within their ranges", String.join(" ", problems.words()));
+            throw new UnusableValue("block", "what was asked", "border, tool, blocks, how they are parted and line within their ranges", String.join(" ", problems.words()));
         }
         return wanted;
     }

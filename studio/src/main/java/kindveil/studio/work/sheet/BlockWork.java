@@ -5,6 +5,11 @@ import java.util.List;
 import java.util.stream.IntStream;
 import kindveil.bench.Step;
 import kindveil.bench.ThingKind;
+import kindveil.image.Picture;
+import kindveil.light.Colour;
+import kindveil.light.ColourGroups;
+import kindveil.studio.work.picture.PictureWork;
+import kindveil.tone.Treatments;
 import kindveil.image.Plane;
 import kindveil.light.Lab;
 import kindveil.measure.Length;
@@ -17,7 +22,7 @@ import kindveil.studio.work.source.SourceWork;
 import kindveil.tone.Histogram;
 import org.springframework.stereotype.Service;
 
-/** Blocks for a piece: what of its picture stands on each of them. */
+/** Blocks for a piece: what of its picture stands on each of them, by tone or by colour. */
 @Service
 public class BlockWork {
     public static final int MOST_BLOCKS = 4;
@@ -25,10 +30,73 @@ public class BlockWork {
     private static final double SOFTENING = 0.25;
     private static final double TOLERANCE = 0.08;
     private static final int TRACED = 1400;
+    /** A lighter colour runs so far under a darker one, that no paper shows between them, mm (assumed). */
+    private static final double TRAPPED = 0.3;
+    private static final int COUNTED = 500;
     private final SourceWork sources;
+    private final PictureWork pictures;
 
-    BlockWork(SourceWork sources) {
+    BlockWork(SourceWork sources, PictureWork pictures) {
         this.sources = sources;
+        this.pictures = pictures;
+    }
+
+    /** How a picture is parted among several blocks. */
+    public enum Parted {
+        TONES("by tone"), COLOURS("by colour");
+
+        private final String words;
+
+        Parted(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /**
+     * Blocks for a piece, the first printed first.
+     *
+     * @param inks the colour each is printed in; empty where only tones are parted
+     * @param off how far so many colours are from the picture on average, ΔE00, for one block and more; empty where only tones are parted
+     */
+    public record Set(List<BlockCut> blocks, List<Colour> inks, List<Double> off) {
+    }
+
+    /** @param count of blocks; a picture of fewer colours has fewer */
+    public Set parted(Planned planned, Parted by, int count, Length border, Length tool) {
+        if (by == Parted.TONES || count == 1 || planned.piece().design().treatments().blackAndWhite()) {
+            return new Set(blocks(planned, count, border, tool), List.of(), List.of());
+        }
+        Picture coloured = coloured(planned.piece(), TRACED, SOFTENING, planned.brief().width().millimetres());
+        Picture counted = coloured.downscaled(COUNTED);
+        List<ColourGroups> groups = IntStream.rangeClosed(1, MOST_BLOCKS).mapToObj(n -> ColourGroups.of(counted, n)).toList();
+        ColourGroups chosen = groups.get(count - 1);
+        return new Set(cut(planned, chosen.nearer(coloured), border, tool), chosen.colours(), groups.stream().map(ColourGroups::off).toList());
+    }
+
+    /** The picture as it is treated, in its own colours, whatever its print is made with. */
+    private Picture coloured(Piece piece, int longest, double softening, double wide) {
+        Treatments treatments = piece.design().treatments();
+        Picture source = pictures.within(piece.veil().source(), treatments, longest);
+        Picture treated = source.each(plane -> SourceWork.treated(piece, plane, treatments.framing())).withLuminance(SourceWork.treated(piece, source.luminance(), treatments));
+        return treated.each(plane -> plane.blurred(Math.max(0.6, softening * plane.width() / wide)));
+    }
+
+    /** Each lighter colour runs a little under the darker ones. */
+    private static List<BlockCut> cut(Planned planned, List<Plane> nearer, Length border, Length tool) {
+        double wide = planned.brief().width().millimetres();
+        double smallest = Math.pow(tool.millimetres() / wide, 2);
+        List<Region> own = nearer.stream().map(margin -> Region.below(margin, 0, smallest).simpler(TOLERANCE / wide)).toList();
+        List<BlockCut> blocks = new ArrayList<>();
+        Region darker = Region.EMPTY;
+        for (Region region : own.reversed()) {
+            blocks.addFirst(new BlockCut(region.plus(region.wider(TRAPPED / wide).and(darker)), planned.brief().width(), planned.brief().height(), border, tool));
+            darker = darker.plus(region);
+        }
+        return blocks;
     }
 
     /** Whether a plan prints from a block, or carves one. */
