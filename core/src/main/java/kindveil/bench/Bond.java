@@ -15,7 +15,7 @@ public record Bond(Face moving, Face onto, boolean loaded, Duration since) {
         return moving.equals(face) || onto.equals(face);
     }
 
-    boolean joins(ThingKind thing) {
+    public boolean joins(ThingKind thing) {
         return moving.thing() == thing || onto.thing() == thing;
     }
 

@@ -29,6 +29,7 @@ import kindveil.way.Rubbing;
 import kindveil.way.Schools;
 import kindveil.way.Schools;
 import kindveil.way.Script;
+import kindveil.way.TellTale;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 import kindveil.way.Wish;
@@ -88,7 +89,7 @@ final class FilmRelease implements Way {
         }
         script.bed("bed", Edges.reaching(script, Step.coat(Face.SUPPORT_FRONT, Products.RELEASE_SOLUTION, script.dial("bed"), Schools.spreader(script))),
                 "Saturate it, past the edge everywhere", "An even wet sheen that does not pool. Lid back on the jar.", 1.5,
-                Answer.goOn("Even wet sheen", "nothing pools"), Answer.rescue("It pools", "Draw it out with the brush; too much slides."));
+                Answer.goOn("Even wet sheen", "nothing pools").telling(TellTale.WETNESS, 0), Answer.rescue("It pools", "Draw it out with the brush; too much slides.").telling(TellTale.WETNESS, 1));
         script.rest("mix", "bed", 180, 240, "It thickens in three to four hours, stirred now and then. Clear is good; cloudy, discard it.", Provenance.PRACTICE);
         script.act("lay", new Step.Join(Face.PRINT_FRONT, Face.SUPPORT_FRONT, false), "Lay the film, coated side down", "One edge first, no air.", 0.2);
         script.open("bed", "lay", Face.SUPPORT_FRONT, Stage.OPEN, 2, "Dry edges stay on the film.");
@@ -96,7 +97,7 @@ final class FilmRelease implements Way {
         script.act("press", new Step.Press(Face.PRINT_FRONT, metal || script.chose(LIES, "on-top") ? Tool.FOAM_ROLLER : Tool.BRAYER), "Press lightly",
                 metal ? "Hold the film still; roll straight, no fingers." : script.chose(LIES, "sunk") ? "Firmly into weave and cracks, straight down." : "A light roll, once each way.", 0.5);
         script.act("peel", new Step.Part(ThingKind.PRINT, Face.SUPPORT_FRONT, Split.PEEL), "Peel slowly, wet", "From one corner, rolling the film back over a rod.", script.brief().support().is(Support.Trait.CLINGS) ? 1 : 0.2,
-                Answer.goOn("It let go", "clear film"), Answer.rescue("A patch stays", "Lay it back, then peel from the other side."));
+                Answer.goOn("It let go", "clear film").telling(TellTale.WETNESS, 0), Answer.rescue("A patch stays", "Lay it back, then peel from the other side.").telling(TellTale.WETNESS, 2));
         script.dwell("lay", "peel", script.seconds("dwell"), java.time.Duration.ofSeconds(150), "Sooner the ink holds, later the bed dries. The dwell does not grow with the area.", Provenance.PRACTICE);
         if (script.brief().support().is(Support.Trait.OPEN)) {
             script.act("move", new Step.Move(ThingKind.SUPPORT, Place.FRESH_SHEET), "Move it to a fresh sheet", "Or it sticks and leaves holes.", 1);

@@ -22,6 +22,7 @@ import kindveil.way.Fit;
 import kindveil.way.Pot;
 import kindveil.way.Schools;
 import kindveil.way.Script;
+import kindveil.way.TellTale;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 import kindveil.way.Wish;
@@ -93,8 +94,8 @@ final class PlatePull implements Way {
         script.open("pull-paint", "lay-paper", Face.PLATE, Stage.PLATE_LIMIT, 1.5, "Pull paint that has dried takes nothing along.");
         script.act("press-paper", new Step.Press(Face.SUPPORT_FRONT, press), "Rub it down, about a minute", "From the centre, all over, edges last.", 1);
         script.act("pull", new Step.Part(ThingKind.SUPPORT, Face.PLATE, Split.PULL), "Peel slowly", "From one corner, low over the plate. A clean plate is a good pull.", 0.5,
-                Answer.goOn("The plate is clean", "a good pull"),
-                Answer.goOn("A ghost is left", "take a ghost print of it on scrap; next time a fuller pull film"),
+                Answer.goOn("The plate is clean", "a good pull").telling(TellTale.PLATE, 0),
+                Answer.goOn("A ghost is left", "take a ghost print of it on scrap; next time a fuller pull film").telling(TellTale.PLATE, 2),
                 Answer.rescue("Parts stay behind", "Lay it back and rub that part again while it is wet."));
         script.open("lay-paper", "pull", null, Stage.OPEN, 4, "Paper that has drunk the paint holds fast to it.");
         script.wash("pull-paint");

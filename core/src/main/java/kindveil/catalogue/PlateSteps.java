@@ -14,6 +14,7 @@ import kindveil.product.Products;
 import kindveil.way.Answer;
 import kindveil.way.Brief;
 import kindveil.way.Script;
+import kindveil.way.TellTale;
 import kindveil.way.Wish;
 
 /** What plate ways begin with: image paint rolled thin, the print laid, rubbed and lifted while wet. */
@@ -55,9 +56,9 @@ final class PlateSteps {
         script.open("image-paint", "lay-print", Face.PLATE, Stage.PLATE_LIMIT, 1 / 3.0, "Within about 20 seconds: plate paint dries while you look.");
         script.timed("press-print", new Step.Press(Face.PRINT_FRONT, Tool.FINGERS), "Rub it down", "Well under a minute, all over.", script.dial("rub-seconds") / 60);
         script.act("lift", new Step.Part(ThingKind.PRINT, Face.PLATE, Split.LIFT), "Lift it while it is wet", "One corner, slowly. Paint stays where toner was.", 0.3,
-                Answer.goOn("The image stands on the plate", "darks full, lights open"),
-                Answer.rescue("It is smudged", "Too much paint: wipe the plate, roll thinner, a new print."),
-                Answer.rescue("Nothing stayed", "Too little or already dry, or a weak print: fuller film, quicker, a stronger copy."));
+                Answer.goOn("The image stands on the plate", "darks full, lights open").telling(TellTale.PLATE, 0),
+                Answer.rescue("It is smudged", "Too much paint: wipe the plate, roll thinner, a new print.").telling(TellTale.PLATE, 1),
+                Answer.rescue("Nothing stayed", "Too little or already dry, or a weak print: fuller film, quicker, a stronger copy.").telling(TellTale.PLATE, 2));
         script.open("lay-print", "lift", Face.PLATE, Stage.TOUCH_DRY, 2, "Dry paint stays on the print.");
     }
 }

@@ -23,6 +23,7 @@ import kindveil.way.Fit;
 import kindveil.way.Rubbing;
 import kindveil.way.Schools;
 import kindveil.way.Script;
+import kindveil.way.TellTale;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 import kindveil.way.Wish;
@@ -72,7 +73,7 @@ final class TapeLift implements Way {
         script.act("strips", new Step.Cut(ThingKind.TAPE, Cutting.STRIPS, script.dial("overlap")), "Cut the strips", "Longer than the picture; overlapping, never butted.", 2);
         script.act("lay-tape", new Step.Join(Face.TAPE_BACK, Face.PRINT_FRONT, false), "Lay the tape on the face", "No air, no wrinkles; a border of paper all round.", 2);
         script.act("burnish", new Step.Press(Face.PRINT_BACK, Tool.SPOON), "Burnish hard", "Spoon or bone: well-stuck areas darken.", 4,
-                Answer.goOn("All of it has darkened", ""), Answer.rescue("Silvery spots", "Air: burnish again, or prick and press."));
+                Answer.goOn("All of it has darkened", "").telling(TellTale.BURNISH, 0), Answer.rescue("Silvery spots", "Air: burnish again, or prick and press.").telling(TellTale.BURNISH, 1));
         script.act("trim-paper", new Step.Cut(ThingKind.PRINT, Cutting.TRIM), "Trim the paper border", "So that water gets in from the edges.", 1);
         boolean soak = script.chose(WATER, "soak");
         script.rubbing(Rubbing.misted(Face.TAPE_BACK, Rubbing.planned(script), "place").with(soak ? Tool.TRAY : Tool.SPRAY_BOTTLE, soak ? Bath.TRAY : Bath.SURFACE,

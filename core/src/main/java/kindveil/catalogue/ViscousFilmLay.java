@@ -26,6 +26,7 @@ import kindveil.way.Edges;
 import kindveil.way.Fit;
 import kindveil.way.Schools;
 import kindveil.way.Script;
+import kindveil.way.TellTale;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 
@@ -69,7 +70,7 @@ final class ViscousFilmLay implements Way {
         script.act("lay", new Step.Join(Face.PRINT_FRONT, Face.SUPPORT_FRONT, false), "Push the roller across", "Push, do not roll; across and off the far edge. Wipe the roller.", 0.3);
         script.open("bed", "lay", Face.SUPPORT_FRONT, Stage.OPEN, 5, "Gel that skins over holds nothing.");
         script.act("peel", new Step.Part(ThingKind.PRINT, Face.SUPPORT_FRONT, Split.PEEL), "Peel", "Low and steady, from the taped edge.", 0.2,
-                Answer.goOn("It let go", ""), Answer.rescue("A patch stays", "Lay it back and peel from the other side."));
+                Answer.goOn("It let go", "").telling(TellTale.WETNESS, 0), Answer.rescue("A patch stays", "Lay it back and peel from the other side.").telling(TellTale.WETNESS, 2));
         script.dwell("lay", "peel", script.seconds("dwell"), java.time.Duration.ofSeconds(80), "A minute; later the gel grips the film again.", Provenance.ASSUMED);
         if (script.chose(RINSE, "rinsed")) {
             script.act("rinse", new Step.Dissolve(Face.SUPPORT_FRONT, Soluble.RECEIVER), "Rinse off the receiver coating", "A tray, rocked a few minutes, the water changed; never rub.", 6,

@@ -38,6 +38,8 @@ public final class Making {
     private final Walk walk;
     private final Set<ActId> assumed = new HashSet<>();
     private final List<Sign> signs;
+    /** What answers were evidence of, oldest first. */
+    private final List<Sign> answered = new ArrayList<>();
     private Instant last;
     private @Nullable Answer rescue;
 
@@ -68,6 +70,7 @@ public final class Making {
     public Making with(Deed deed) {
         Making more = new Making(plan, begun, walk.onwards(), last, signs);
         more.assumed.addAll(assumed);
+        more.answered.addAll(answered);
         more.rescue = rescue;
         more.add(deed);
         return more;
@@ -79,6 +82,7 @@ public final class Making {
         all.add(sign);
         Making more = new Making(plan, begun, walk.onwards(), last, all);
         more.assumed.addAll(assumed);
+        more.answered.addAll(answered);
         more.rescue = rescue;
         return more;
     }
@@ -111,6 +115,9 @@ public final class Making {
     private void take(Act act, Deed deed) {
         Answer answer = act.answers().get(deed.answer());
         last = deed.at();
+        if (answer.tells() != null) {
+            answered.add(new Sign(act.id(), answer.tells().tale(), answer.tells().reply(), deed.at()));
+        }
         if (answer.effect() instanceof Answer.Effect.Rescue) {
             rescue = answer;
             return;
@@ -223,15 +230,20 @@ public final class Making {
         return current().map(act -> signs.stream().filter(sign -> sign.act().equals(act.id())).toList()).orElse(List.of());
     }
 
+    /** All that was seen, asked for or answered, oldest first. */
+    private List<Sign> evidence() {
+        return Stream.concat(signs.stream(), answered.stream()).sorted(Comparator.comparing(Sign::at)).toList();
+    }
+
     /** How fast the bed of the act at hand dries, by all that was seen of it, at this act or before. */
     public Belief belief() {
         Act act = current().orElse(null);
-        if (act == null || signs.isEmpty()) {
+        if (act == null || signs.isEmpty() && answered.isEmpty()) {
             return Belief.UNLEARNED;
         }
         Set<Duration> beds = beds(act, walk.bench()).map(Coating::laid).collect(Collectors.toSet());
         Belief belief = faces(act).findFirst().map(face -> walk.bench().belief(face)).orElse(Belief.UNLEARNED);
-        for (Sign sign : signs) {
+        for (Sign sign : evidence()) {
             Coating bed = sign.tale().of() instanceof TellTale.Of.Drying ? seen(sign) : null;
             if (bed != null && beds.contains(bed.laid())) {
                 belief = belief.seen(bed.drying(), Duration.between(begun, sign.at()), share -> sign.tale().likelihood(sign.reply(), share));
@@ -262,7 +274,7 @@ public final class Making {
     /** What was last seen of each film laid by the way at hand, by its reply. */
     public Map<TellTale, Integer> films() {
         Map<TellTale, Integer> films = new EnumMap<>(TellTale.class);
-        current().ifPresent(act -> signs.stream().filter(sign -> sign.act().part() == act.id().part() && sign.tale().of() instanceof TellTale.Of.Film).forEach(sign -> films.put(sign.tale(), sign.reply())));
+        current().ifPresent(act -> evidence().stream().filter(sign -> sign.act().part() == act.id().part() && sign.tale().of() instanceof TellTale.Of.Film).forEach(sign -> films.put(sign.tale(), sign.reply())));
         return films;
     }
 

@@ -71,7 +71,7 @@ public record HoldReading(Of of, double chance, @Nullable Duration waiting, doub
     private static final double KEPT_DRY = 0.55;
 
     /**
-     * Before the first round of rubbing and before the act that ends the wait for it; before whatever lays a film that carries by being
+     * Before the first round of rubbing, before the act that ends the wait for it and while tape is burnished; before whatever lays a film that carries by being
      * wet, and what is lifted from it; before every other act that waits for a coat to dry; empty for the rest.
      *
      * @param bench as it is when the hands would begin
@@ -79,9 +79,9 @@ public record HoldReading(Of of, double chance, @Nullable Duration waiting, doub
      * @param films what was seen of the films laid, by its reply
      */
     public static Optional<HoldReading> of(Plan plan, Bench bench, Act act, List<Wait> waits, Belief belief, Map<TellTale, Integer> films) {
-        Optional<Act> rub = rubbing(plan, act, waits);
+        Optional<Act> rub = rubbing(plan, bench, act, waits);
         if (rub.isPresent()) {
-            return rubbed(plan, bench, rub.get(), belief);
+            return rubbed(plan, bench, rub.get(), belief, films);
         }
         List<TellTale> laid = laid(plan, act);
         boolean lays = act.step() instanceof Step.Apply coat && TellTale.film(coat).isPresent();
@@ -116,23 +116,23 @@ public record HoldReading(Of of, double chance, @Nullable Duration waiting, doub
     }
 
     /** The first round of rubbing an act is, or leads to when its paper is wetted. */
-    private static Optional<Act> rubbing(Plan plan, Act act, List<Wait> waits) {
+    private static Optional<Act> rubbing(Plan plan, Bench bench, Act act, List<Wait> waits) {
         if (act.step() instanceof Step.RubAway rub) {
             return rub.pass() == 1 ? Optional.of(act) : Optional.empty();
         }
         boolean ends = waits.stream().anyMatch(wait -> wait.window().coats().isPresent());
-        if (!ends || !(act.step() instanceof Step.Wet || act.step() instanceof Step.Abrade || act.step() instanceof Step.Unload)) {
+        if (!TellTale.burnishes(act, bench) && (!ends || !(act.step() instanceof Step.Wet || act.step() instanceof Step.Abrade || act.step() instanceof Step.Unload))) {
             return Optional.empty();
         }
         return plan.path(plan.indexOf(act.id())).stream().map(plan.acts()::get).filter(later -> later.id().part() == act.id().part() && later.step() instanceof Step.RubAway).findFirst()
                 .filter(later -> ((Step.RubAway) later.step()).pass() == 1);
     }
 
-    private static Optional<HoldReading> rubbed(Plan plan, Bench bench, Act rub, Belief belief) {
+    private static Optional<HoldReading> rubbed(Plan plan, Bench bench, Act rub, Belief belief, Map<TellTale, Integer> films) {
         Face keeps = ((Step.RubAway) rub.step()).keeps();
         double hands = hands(plan, rub) * (bench.keptDry() ? KEPT_DRY : 1);
         if (keeps.equals(Face.TAPE_BACK)) {
-            double share = hands * toner(bench) * burnished(plan, rub);
+            double share = hands * toner(bench) * burnished(plan, rub) * TellTale.BURNISH.carries(Optional.ofNullable(films.get(TellTale.BURNISH)));
             return Optional.of(new HoldReading(Of.HOLDING, share, null, share, List.of()));
         }
         List<Coating> beds = Stream.of(keeps, Face.PRINT_FRONT).distinct().flatMap(face -> bench.layers(face, Coating.class).stream()).filter(coat -> coat.drying() != null).toList();

@@ -33,6 +33,7 @@ public enum TellTale {
             new Reply("firm and not cool", "through", 0.02, 0.2, 0.7)),
     PULP(Of.DRYING, "A corner of wetted paper, rubbed", new Reply("colour comes with it", "the film under it gives way", 0.75, 0.25, 0.03), new Reply("smears like glue", "soft, or too wet", 0.2, 0.45, 0.12),
             new Reply("rolls up in clean crumbs", "the film holds", 0.05, 0.3, 0.85)),
+    BURNISH(new Of.Film(0.6, 1), "The tape, against the light", new Reply("dark all over", "the toner is on it", 0.1, 0.9, 0.97), new Reply("silvery spots", "air: there it takes nothing", 0.9, 0.1, 0.03)),
     CHARGE(new Of.Film(0.5, 0.6), "The brayer, and the middle of what it inks", new Reply("an even hiss, like velvet", "as it should be", 0.15, 0.8, 0.1), new Reply("a wet smack, like orange peel", "too much: fine places fill in", 0.03, 0.12, 0.85),
             new Reply("dull, bare tracks in the middle", "too little: roll on", 0.82, 0.08, 0.05)),
     PLATE(new Of.Film(0.6, 0.7), "The plate, through the paint", new Reply("shows through all over", "as thin as it should be", 0.25, 0.85, 0.1), new Reply("hidden in places", "too much: detail smudges", 0.02, 0.1, 0.85),
@@ -130,6 +131,9 @@ public enum TellTale {
                 return List.of(film.get());
             }
         }
+        if (burnishes(act, bench)) {
+            return List.of(BURNISH);
+        }
         Set<TellTale> told = new LinkedHashSet<>();
         if (act.step() instanceof Step.RubAway rub && rub.pass() == 1 && Stream.of(rub.keeps(), Face.PRINT_FRONT).anyMatch(face -> mayLift(bench, face))) {
             told.add(PULP);
@@ -148,6 +152,11 @@ public enum TellTale {
     /** Whether a bed has not certainly got to a stage. */
     private static boolean doubted(Bench bench, Face face, Stage stage) {
         return bench.wettest(face).filter(bed -> bed.drying().chance(stage, bench.now(), bench.belief(face)) < CERTAIN).isPresent();
+    }
+
+    /** Whether an act rubs tape onto what it is to take. */
+    public static boolean burnishes(Act act, Bench bench) {
+        return act.step() instanceof Step.Press press && bench.bond(press.over().thing()).map(bond -> bond.joins(ThingKind.TAPE)).orElse(false);
     }
 
     /** What tells whether a film that carries by being wet is as it should be. */

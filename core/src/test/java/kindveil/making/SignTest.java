@@ -28,8 +28,11 @@ import kindveil.drying.Underlay;
 import kindveil.measure.UnusableValue;
 import kindveil.reading.HoldReading;
 import kindveil.way.Act;
+import kindveil.way.Answer;
+import kindveil.way.Drops;
 import kindveil.way.TellTale;
 import kindveil.way.Way;
+import kindveil.way.Wish;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -142,6 +145,42 @@ class SignTest {
             asked.addAll(here);
         }
         assertEquals(EnumSet.allOf(TellTale.class), asked);
+    }
+
+    /** Of two answers that lead on alike, each is evidence of something else, or is kept for the next time. */
+    @Test
+    void noTwoAnswersThatLeadOn_sayTheSame() {
+        for (Way way : Catalogue.ways()) {
+            for (Wish wish : Wish.values()) {
+                for (Act act : way.expand(Samples.usual(way).with(wish)).acts()) {
+                    List<Answer> on = act.answers().stream().filter(answer -> answer.effect() instanceof Answer.Effect.GoOn && !answer.words().equals(Drops.RUNNY)).toList();
+                    assertEquals(on.size(), on.stream().map(answer -> String.valueOf(answer.tells())).distinct().count(), way.key() + " " + act.key() + " " + on);
+                }
+            }
+        }
+    }
+
+    /** What an answer tells moves the chance of what is still to come, and a worse sign never raises it. */
+    @Test
+    void answersThatTell_moveTheChance() {
+        Way tape = Catalogue.way("tape-lift");
+        Making burnishing = until(of(tape), making -> making.current().orElseThrow().key().equals("burnish")).orElseThrow();
+        Instant at = burnishing.lastDeed().plusSeconds(300);
+        Making dark = until(burnishing.with(new Deed(burnishing.current().orElseThrow().id(), 0, at, false)), making -> making.current().orElseThrow().step() instanceof Step.RubAway).orElseThrow();
+        Making again = burnishing.with(new Deed(burnishing.current().orElseThrow().id(), 1, at, false));
+        assertEquals("burnish", again.current().orElseThrow().key(), "silvery spots are burnished again");
+        double before = hold(burnishing, at).orElseThrow().chance();
+        double silvery = hold(again, at).orElseThrow().chance();
+        double whole = hold(dark, dark.lastDeed()).orElseThrow().chance();
+        assertTrue(silvery < before && before < whole, silvery + " < " + before + " < " + whole);
+
+        Way gel = Catalogue.way("gel-lay");
+        Making rubbing = until(of(gel), Clock::opens, making -> making.current().orElseThrow().step() instanceof Step.RubAway).orElseThrow();
+        Instant now = rubbing.lastDeed().plusSeconds(60);
+        Making lifts = rubbing.with(new Deed(rubbing.current().orElseThrow().id(), 1, now, false));
+        assertTrue(lifts.rescue().isPresent());
+        assertTrue(hold(lifts, now).orElseThrow().chance() < hold(rubbing, now).orElseThrow().chance(), "an image that lifts tells that its bed is wetter than was thought");
+        assertTrue(lifts.belief().seen() == 1 && rubbing.belief().seen() == 0);
     }
 
     private static List<TellTale> moved(Making making) {

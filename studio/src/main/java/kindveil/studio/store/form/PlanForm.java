@@ -58,8 +58,8 @@ public record PlanForm(List<PartForm> parts, List<ProductForm> products, String 
     public record ActForm(String id, StepForm does, String title, String how, long handsOn, List<AnswerForm> answers, int expected) {
     }
 
-    /** One answer. @param leads {@code on}, {@code rescue}, or the act it skips to */
-    public record AnswerForm(String words, String meaning, String leads) {
+    /** One answer. @param leads {@code on}, {@code rescue}, or the act it skips to @param tells the tell-tale it is evidence like, with its reply; null where it is none */
+    public record AnswerForm(String words, String meaning, String leads, @Nullable String tells, @Nullable Integer reply) {
         private static final String ON = "on";
         private static final String RESCUE = "rescue";
 
@@ -68,15 +68,16 @@ public record PlanForm(List<PartForm> parts, List<ProductForm> products, String 
                 case Answer.Effect.GoOn on -> ON;
                 case Answer.Effect.Rescue rescue -> RESCUE;
                 case Answer.Effect.SkipTo skip -> skip.act().toString();
-            });
+            }, answer.tells() == null ? null : Vocabulary.TELL_TALE.of(answer.tells().tale()), answer.tells() == null ? null : Integer.valueOf(answer.tells().reply()));
         }
 
         Answer answer() {
-            return switch (leads) {
+            Answer answer = switch (leads) {
                 case ON -> Answer.goOn(words, meaning);
                 case RESCUE -> Answer.rescue(words, meaning);
                 default -> Answer.skipTo(ActId.parse(leads), words, meaning);
             };
+            return tells == null || reply == null ? answer : answer.telling(Vocabulary.TELL_TALE.read(tells), reply);
         }
     }
 

@@ -126,7 +126,7 @@ public final class Vocabulary {
     public static final Tokens<LogEntry.Cause> CAUSE = Tokens.of("cause", LogEntry.Cause.class).is("print", LogEntry.Cause.PRINT)
             .is("amount", LogEntry.Cause.AMOUNT).is("drying", LogEntry.Cause.DRYING).is("pressure", LogEntry.Cause.PRESSURE);
     public static final Tokens<TellTale> TELL_TALE = Tokens.of("tell-tale", TellTale.class).is("back", TellTale.BACK).is("corner", TellTale.CORNER).is("sheen", TellTale.SHEEN)
-            .is("tack", TellTale.TACK).is("clear", TellTale.CLEAR).is("edge", TellTale.EDGE).is("plate", TellTale.PLATE).is("wetness", TellTale.WETNESS).is("pulp", TellTale.PULP).is("charge", TellTale.CHARGE);
+            .is("tack", TellTale.TACK).is("clear", TellTale.CLEAR).is("edge", TellTale.EDGE).is("plate", TellTale.PLATE).is("wetness", TellTale.WETNESS).is("pulp", TellTale.PULP).is("charge", TellTale.CHARGE).is("burnish", TellTale.BURNISH);
     public static final Tokens<Owned.Kind> OWNED = Tokens.of("owned", Owned.Kind.class).is("lot", Owned.Kind.LOT).is("tool", Owned.Kind.TOOL)
             .is("plate", Owned.Kind.PLATE).is("tray", Owned.Kind.TRAY).is("weight", Owned.Kind.WEIGHT).is("print", Owned.Kind.PRINT).is("support", Owned.Kind.SUPPORT);
 
