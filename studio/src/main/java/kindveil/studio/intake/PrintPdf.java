@@ -4,12 +4,15 @@ import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.util.List;
 import java.util.Map;
+import kindveil.measure.Length;
 import kindveil.sheet.PrintSheet;
 import kindveil.sheet.PrintSheet.Placed;
 import kindveil.sheet.PrintSheet.Rect;
 
 /** Print sheets as PDF at exact size. */
 public final class PrintPdf {
+    private static final double DASH = 2;
+    private static final double BETWEEN_DASHES = 1.5;
     private static final double HAIRLINE = 0.25 * 25.4 / 72;
     private static final double MARK_GAP = 1;
     private static final double NOTE_SIZE = 8;
@@ -32,10 +35,15 @@ public final class PrintPdf {
      * @param settings how to print it, beside the rule
      * @param scale by how much it is drawn larger about its middle, so that a machine that scales comes out right
      * @param register whether crosses in the corners let it be run over itself
+     * @param trims how far around each image what is laid over it reaches and is trimmed, likewise
      */
-    public record Leaf(PrintSheet sheet, Map<String, BufferedImage> images, Map<String, String> names, String note, String settings, double scale, boolean register) {
+    public record Leaf(PrintSheet sheet, Map<String, BufferedImage> images, Map<String, String> names, String note, String settings, double scale, boolean register, Map<String, Length> trims) {
+        public Leaf(PrintSheet sheet, Map<String, BufferedImage> images, Map<String, String> names, String note, String settings, double scale, boolean register) {
+            this(sheet, images, names, note, settings, scale, register, Map.of());
+        }
+
         public Leaf withoutImages() {
-            return new Leaf(sheet, Map.of(), names, note, settings, scale, register);
+            return new Leaf(sheet, Map.of(), names, note, settings, scale, register, trims);
         }
     }
 
@@ -50,6 +58,10 @@ public final class PrintPdf {
                 pen.image(image, placed.rect(), placed.turned());
             }
             cropMarks(pen, placed.rect());
+            Length trim = leaf.trims.get(placed.what());
+            if (trim != null && trim.compareTo(Length.ZERO) > 0) {
+                trimLine(pen, placed.rect(), trim.millimetres());
+            }
             String name = leaf.names.get(placed.what());
             if (name != null) {
                 Rect r = placed.rect();
@@ -75,6 +87,24 @@ public final class PrintPdf {
         for (double y : new double[] {top, foot}) {
             pen.line(left - mark, y, left - MARK_GAP, y, HAIRLINE);
             pen.line(right + MARK_GAP, y, right + mark, y, HAIRLINE);
+        }
+    }
+
+    /** Where what is laid past the image ends, and is cut once it has dried: dashes, since it is no edge of the image. */
+    private static void trimLine(PdfPen pen, Rect r, double around) throws IOException {
+        double left = r.x().millimetres() - around;
+        double right = r.right().millimetres() + around;
+        double top = r.y().millimetres() - around;
+        double foot = r.bottom().millimetres() + around;
+        for (double x = left; x < right; x += DASH + BETWEEN_DASHES) {
+            for (double y : new double[] {top, foot}) {
+                pen.line(x, y, Math.min(right, x + DASH), y, HAIRLINE);
+            }
+        }
+        for (double y = top; y < foot; y += DASH + BETWEEN_DASHES) {
+            for (double x : new double[] {left, right}) {
+                pen.line(x, y, x, Math.min(foot, y + DASH), HAIRLINE);
+            }
         }
     }
 

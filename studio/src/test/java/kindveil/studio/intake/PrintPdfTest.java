@@ -99,6 +99,21 @@ public class PrintPdfTest {
     }
 
     @Test
+    void write_trimLine_liesSoFarAroundTheImage_inDashes() throws Exception {
+        PrintSheet sheet = PrintSheet.of(Paper.A4, Length.ofMillimetres(60), Length.ofMillimetres(60), 1);
+        BufferedImage white = new BufferedImage(10, 10, BufferedImage.TYPE_INT_RGB);
+        white.createGraphics().fillRect(0, 0, 10, 10);
+        PrintPdf.Leaf leaf = new PrintPdf.Leaf(sheet, Map.of("", white), Map.of(), "x", "y", 1, false, Map.of("", Length.ofMillimetres(5)));
+        BufferedImage page = render(folder, PrintPdf.write("x", java.util.List.of(leaf)));
+        PrintSheet.Rect r = sheet.places().getFirst().rect();
+        int middle = (int) ((r.x().millimetres() - 5) * DOTS_PER_MM);
+        int from = (int) ((r.y().millimetres() - 4) * DOTS_PER_MM);
+        int to = (int) ((r.bottom().millimetres() + 4) * DOTS_PER_MM);
+        double drawn = IntStream.range(from, to).filter(y -> IntStream.range(-3, 4).anyMatch(i -> (page.getRGB(middle + i, y) & 255) < 200)).count() / (double) (to - from);
+        assertEquals(2 / 3.5, drawn, 0.05, "two of three and a half millimetres");
+    }
+
+    @Test
     void write_note_isOnEverySheetAndPrintScalingIsOff() throws Exception {
         PrintSheet sheet = PrintSheet.of(Paper.LETTER, Length.ofMillimetres(120), Length.ofMillimetres(160), 3);
         try (PDDocument document = Loader.loadPDF(write(sheet, Samples.corner(60, 80), 3, "Reiher am Steg · mirrored ☂"))) {

@@ -61,8 +61,18 @@ record WayView(String key, String name, String summary, Judged judged, Told told
     record With(String words, String mark, String verdict, String href, boolean chosen) {
     }
 
-    /** What is chosen, with its schools. */
-    record Schooling(String question, List<School> schools) {
+    /** The choices that stand there at once. */
+    public List<Schooling> first() {
+        return schooling.stream().filter(one -> !one.aside).toList();
+    }
+
+    /** Those few would touch, folded until they are. */
+    public List<Schooling> aside() {
+        return schooling.stream().filter(Schooling::aside).toList();
+    }
+
+    /** What is chosen, with its schools. @param aside whether few would touch it */
+    record Schooling(String question, List<School> schools, boolean aside) {
     }
 
     /**
@@ -112,7 +122,7 @@ record WayView(String key, String name, String summary, Judged judged, Told told
     private static List<Schooling> schooling(Way way, Brief brief, Say say) {
         List<Schooling> all = new ArrayList<>();
         for (Choice choice : way.choices()) {
-            all.add(new Schooling(choice.question(), choice.options().stream().map(option -> school(way, brief, choice, option, say)).toList()));
+            all.add(new Schooling(choice.question(), choice.options().stream().map(option -> school(way, brief, choice, option, say)).toList(), choice.aside() && way.chosen(brief, choice.key()).equals(choice.options().getFirst())));
         }
         return all;
     }

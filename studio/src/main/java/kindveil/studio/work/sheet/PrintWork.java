@@ -14,6 +14,7 @@ import java.util.Map;
 import kindveil.image.Picture;
 import kindveil.image.Plane;
 import kindveil.measure.UnitSystem;
+import kindveil.reading.MarginReading;
 import kindveil.sheet.PrintSheet;
 import kindveil.studio.intake.PrintPdf;
 import kindveil.studio.intake.Rasters;
@@ -45,7 +46,7 @@ public class PrintWork {
     public byte[] pdf(Piece piece) {
         Planned planned = pieces.plan(piece);
         PrintSheet sheet = sheet(planned);
-        PrintPdf.Leaf leaf = new PrintPdf.Leaf(sheet, Map.of("", image(planned)), Map.of(), note(planned), settings(planned), 1, false);
+        PrintPdf.Leaf leaf = new PrintPdf.Leaf(sheet, Map.of("", image(planned)), Map.of(), note(planned), settings(planned), 1, false, Map.of("", MarginReading.of(planned.trace())));
         return PrintPdf.write(note(planned), Collections.nCopies(sheet.sheetsFor(piece.design().copies()), leaf));
     }
 

@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import kindveil.measure.Length;
 import kindveil.measure.UnitSystem;
 import kindveil.measure.UnusableValue;
 import kindveil.sheet.Master;
@@ -54,15 +55,17 @@ public class SheetFiles {
         Set<String> there = asked.stream().flatMap(i -> sheets.get(i).places().stream()).map(Placed::what).collect(Collectors.toSet());
         Map<String, BufferedImage> images = new LinkedHashMap<>();
         Map<String, String> names = new LinkedHashMap<>();
+        Map<String, Length> trims = new LinkedHashMap<>();
         for (Item item : batch.items().stream().filter(item -> there.contains(item.label())).toList()) {
             images.put(item.label(), prints.image(item.planned()));
+            trims.put(item.label(), item.margin());
             names.put(item.label(), "%s · %s × %s · %s".formatted(item.label(), item.planned().brief().width().print(UnitSystem.METRIC), item.planned().brief().height().print(UnitSystem.METRIC),
                     item.mirrored() ? "mirrored" : "not mirrored"));
         }
         List<PrintPdf.Leaf> leaves = new ArrayList<>();
         for (int i : asked) {
             PrintSheet sheet = sheets.get(i);
-            leaves.add(new PrintPdf.Leaf(sheet, images, names, heading.formatted(i + 1, sheets.size()) + contents(sheet), settings(batch), batch.setUp().rule().scale(), batch.setUp().runs() > 1));
+            leaves.add(new PrintPdf.Leaf(sheet, images, names, heading.formatted(i + 1, sheets.size()) + contents(sheet), settings(batch), batch.setUp().rule().scale(), batch.setUp().runs() > 1, trims));
         }
         return leaves;
     }
