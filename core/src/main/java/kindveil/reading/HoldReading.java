@@ -20,6 +20,7 @@ import kindveil.measure.Span;
 import kindveil.way.Act;
 import kindveil.way.Plan;
 import kindveil.way.TellTale;
+import kindveil.way.Trace;
 import kindveil.way.Trace.Wait;
 import kindveil.way.Window;
 import org.jspecify.annotations.Nullable;
@@ -98,6 +99,12 @@ public record HoldReading(Of of, double chance, @Nullable Duration waiting, doub
         }
         share *= slides(plan, bench, act);
         return Optional.of(new HoldReading(Of.COMING_OVER, share, null, share, List.of()));
+    }
+
+    /** The least chance on the way through a plan as it is advised, of what is rubbed free or comes over; empty where nothing of the kind is done. */
+    public static Optional<Double> least(Trace trace) {
+        return trace.moments().stream().flatMap(moment -> of(trace.plan(), moment.before(), moment.act(), moment.waits(), Belief.UNLEARNED, Map.of()).stream())
+                .filter(hold -> hold.of() != Of.DRY_ENOUGH).map(HoldReading::chance).min(Double::compare);
     }
 
     /** How likely every coat that is waited for has got as far as it must. */

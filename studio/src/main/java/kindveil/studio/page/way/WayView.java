@@ -9,6 +9,7 @@ import kindveil.bench.Support;
 import kindveil.measure.Span;
 import kindveil.measure.Volume;
 import kindveil.measure.Words;
+import kindveil.reading.HoldReading;
 import kindveil.reading.AmountReading;
 import kindveil.reading.CautionReading;
 import kindveil.reading.CompatibilityReading;
@@ -79,9 +80,10 @@ record WayView(String key, String name, String summary, Judged judged, Told told
      * A school beside the others.
      *
      * @param costs what is paid for it
+     * @param holds the least chance that the image holds, or comes over
      * @param takes of medium and paint in all, at the size asked for
      */
-    record School(String words, String buys, String costs, String takes, String hands, String elapsed, String risk, boolean chosen) {
+    record School(String words, String buys, String costs, String takes, String hands, String elapsed, String holds, String risk, boolean chosen) {
     }
 
     /** What it takes in all, and its numbers that may be changed. */
@@ -132,7 +134,7 @@ record WayView(String key, String name, String summary, Judged judged, Told told
         TimeReading times = TimeReading.of(trace);
         double millilitres = AmountReading.of(trace, brief.width(), brief.height()).byProduct().values().stream().mapToDouble(Volume::millilitres).sum();
         String risk = !trace.refusals().isEmpty() ? trace.refusals().getFirst().reason() : trace.concerns().isEmpty() ? "" : trace.concerns().getFirst().reason();
-        return new School(say.it(option.words()), say.it(option.buys()), say.it(option.costs()), millilitres == 0 ? "–" : say.one(new Volume(millilitres)), Span.words(times.handsOn()), Knot.elapsed(times), say.it(risk),
+        return new School(say.it(option.words()), say.it(option.buys()), say.it(option.costs()), millilitres == 0 ? "–" : say.one(new Volume(millilitres)), Span.words(times.handsOn()), Knot.elapsed(times), HoldReading.least(trace).map(say::percent).orElse("–"), say.it(risk),
                 way.chosen(brief, choice.key()).equals(option));
     }
 }
