@@ -206,7 +206,7 @@ public record Support(String id, String words, String likeId, double weight, dou
 
     /** As it carries a coat under a ground. */
     public Underlay matter(Ground ground) {
-        double capacity = ground.seals() ? sealed : raw;
+        double capacity = ground.seals() ? sealed + ground.holds() : raw;
         if (!is(Trait.PAPER) && !is(Trait.LEAF) && !is(Trait.SOAKS)) {
             return Underlay.panel(capacity);
         }

@@ -13,7 +13,7 @@ import kindveil.measure.UnusableValue;
  * negative (waist of a vase, saddle) the rim is too short and must stretch or tears. A disc of radius r laid without
  * stretch along its radii has a rim of 2πR·sin(r/R) instead of 2πr, R = √(R1·R2) (C. F. Gauss, "Disquisitiones generales
  * circa superficies curvas", 1828, art. 19); on a saddle 2πR·sinh(r/R). For an egg R1 and R2 are taken where the middle
- * of the image lies and kept for all of it, so it is an estimate for images smaller than half the form.
+ * of the image lies and kept for all of it, so it is an estimate for images smaller than half the form; of a ball it is exact past its half too.
  *
  * @param kind how it curves
  * @param around the diameter around the place, for an egg its width
@@ -102,7 +102,8 @@ public record CurvedForm(Kind kind, Length around, Length along) {
             return new Lie(radius, 0, bears, 0, 0, radius);
         }
         double big = 1 / Math.sqrt(Math.abs(k));
-        double most = 0.9 * Math.PI / 2 * big;
+        // a ball goes on as it began past its half; of an egg the curvature at one place says nothing of its far side
+        double most = 0.9 * Math.PI * big * (kind == Kind.BALL ? 1 : 0.5);
         if (k > 0 && r > most) {
             throw new UnusableValue("image", String.format(Locale.ROOT, "reaches %.0f mm from its middle", r), String.format(Locale.ROOT, "at most %.0f mm on this form", most),
                     "Beyond that it wraps round the far side: make it smaller or part it.");
@@ -111,7 +112,8 @@ public record CurvedForm(Kind kind, Length around, Length along) {
         if (Math.abs(strain) <= bears) {
             return new Lie(radius, strain, bears, 0, 0, radius);
         }
-        int cuts = (int) Math.ceil(Math.PI * (r / big) / Math.sqrt(2 * bears));
+        // the gores are widest at the half, if they reach so far
+        int cuts = (int) Math.ceil(Math.PI * Math.min(r / big, k > 0 ? Math.PI / 2 : Double.POSITIVE_INFINITY) / Math.sqrt(2 * bears));
         return new Lie(radius, strain, bears, cuts, Math.toDegrees(2 * Math.PI * over(r) / (cuts * r)), Length.ofMillimetres(bearable(r, big, k > 0, bears)));
     }
 

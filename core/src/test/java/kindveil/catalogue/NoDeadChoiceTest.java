@@ -127,4 +127,32 @@ class NoDeadChoiceTest {
         }
         assertEquals(List.of(), dead);
     }
+
+    /** No two supports, grounds or prints are one by two names: in some way that takes them something computed differs. */
+    @Test
+    void everySupportGroundAndPrint_differsFromEveryOther() {
+        List<String> alike = new ArrayList<>();
+        alike(Support.values().stream().map(support -> new Change(support.id(), brief -> brief.with(support))).toList(), alike);
+        alike(Stream.of(Ground.values()).map(ground -> new Change(ground.name(), (UnaryOperator<Brief>) brief -> brief.with(ground))).toList(), alike);
+        alike(Stream.of(PrintKind.values()).map(print -> new Change(print.name(), (UnaryOperator<Brief>) brief -> brief.with(brief.printed().with(print).coloured(0.6)))).toList(), alike);
+        // a photocopy is a laser print by another name, and artists have both names
+        assertEquals(List.of("GOOD_TONER and PHOTOCOPY"), alike);
+    }
+
+    private static void alike(List<Change> all, List<String> alike) {
+        List<List<Object>> seen = all.stream().map(change -> Catalogue.ways().stream().map(way -> {
+            try {
+                return (Object) Fingerprint.of(way, change.change().apply(Samples.usual(way)));
+            } catch (kindveil.measure.UnusableValue notOffered) {
+                return "not offered";
+            }
+        }).toList()).toList();
+        for (int i = 0; i < all.size(); i++) {
+            for (int k = i + 1; k < all.size(); k++) {
+                if (seen.get(i).equals(seen.get(k))) {
+                    alike.add(all.get(i).words() + " and " + all.get(k).words());
+                }
+            }
+        }
+    }
 }

@@ -100,6 +100,21 @@ class CurvedFormTest {
         assertTrue(new CurvedForm(Kind.WAIST, mm(40), mm(60)).cuts(new CurvedForm.Patch(mm(60), mm(20), false), CurvedForm.TAPE_BEARS).stream().allMatch(c -> c.leftX() == c.rightX() && c.leftY() == c.rightY()));
     }
 
+    /** Past its half a ball is wrapped on: the rim shrinks as it must by the circles of the sphere, in no more gores than its half needs. */
+    @Test
+    void lie_pastTheHalfOfABall_goesOnAsItBegan() {
+        CurvedForm ball = new CurvedForm(Kind.BALL, mm(80), mm(80));
+        double last = 0;
+        int cuts = 0;
+        for (double r = 20; r <= 113; r += 1) {
+            CurvedForm.Lie lie = ball.lie(mm(r), CurvedForm.SKIN_BEARS);
+            assertEquals(1 - Math.sin(r / 40) / (r / 40), lie.strain(), 1e-9, "at " + r);
+            assertTrue(lie.strain() > last && lie.cuts() >= cuts && lie.cuts() <= Math.ceil(Math.PI * Math.PI / 2 / Math.sqrt(2 * 0.06)), "at " + r);
+            last = lie.strain();
+            cuts = lie.cuts();
+        }
+    }
+
     @Test
     void lie_onAWaist_stretches() {
         CurvedForm.Lie lie = new CurvedForm(Kind.WAIST, mm(50), mm(60)).lie(mm(25), CurvedForm.SKIN_BEARS);
@@ -109,7 +124,8 @@ class CurvedFormTest {
     @Test
     void lie_whatWrapsRound_isRefusedWithTheMost() {
         CurvedForm egg = new CurvedForm(Kind.BALL, mm(44), mm(44));
-        assertTrue(assertThrows(UnusableValue.class, () -> egg.lie(mm(60), 0.06)).getMessage().contains("at most 31 mm on this form"));
+        assertTrue(assertThrows(UnusableValue.class, () -> egg.lie(mm(63), 0.06)).getMessage().contains("at most 62 mm on this form"));
+        assertTrue(assertThrows(UnusableValue.class, () -> new CurvedForm(Kind.EGG_SIDE, mm(44), mm(60)).lie(mm(60), 0.06)).getMessage().contains("at most 42 mm on this form"));
         assertTrue(assertThrows(UnusableValue.class, () -> new CurvedForm(Kind.BALL, mm(3), mm(3))).getMessage().contains("8 to 2000 mm"));
         assertTrue(assertThrows(UnusableValue.class, () -> new CurvedForm(Kind.EGG_SIDE, mm(44), mm(3))).getMessage().contains("length of the egg"));
     }

@@ -193,7 +193,7 @@ class SheetsPagesTest {
         Web.Answer wrong = web.get(base + "/print/form?kind=EGG_SIDE&around=2+mm&along=tall&carrier=glue");
         assertEquals(422, wrong.status());
         assertTrue(wrong.words().contains("Length of the egg: “tall”") && wrong.words().contains("Carrier: “glue”"), wrong.words());
-        assertTrue(web.get(base + "/print/form?kind=BALL&around=30+mm").words().contains("wraps round the far side"));
+        assertTrue(web.get(base + "/print/form?kind=EGG_SIDE&around=30+mm&along=40+mm").words().contains("wraps round the far side"));
         assertEquals(400, web.get(base + "/form.pdf?kind=BALL&around=x").status());
     }
 
