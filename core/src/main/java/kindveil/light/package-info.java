@@ -17,6 +17,8 @@
  * what is seen of those inks on that print's own paper; {@link kindveil.light.Tone} is the same for black alone, and the only place
  * that says what a tone covers. In a look each ink is a mask of dots over its veil ({@link kindveil.light.MaskedFilms}).
  *
+ * <p><b>A few colours</b> ({@link kindveil.light.ColourGroups}): those a picture can best be told in, a block for each.
+ *
  * <p><b>What stands up</b> is seen under a lamp low over the table ({@link kindveil.light.RakingLight}): slopes, shadows and what the last
  * coat mirrors, over a look that is otherwise as it was.
  *

@@ -12,7 +12,8 @@
  * <li>taking back the last deed gives exactly the state before it;</li>
  * <li>a deed may be told later than it happened, but not before the deed it follows.</li>
  * <li>a {@link kindveil.making.Sign} is no deed: it leaves the state as it is, and moves the belief in how fast the bed of the act at hand
- *     dries, its clock, and the chance that it holds; what was felt of one bed says nothing of another.</li>
+ *     dries, its clock, and the chance that it holds; what was felt of one bed says nothing of another. An answer that tells something is
+ *     a deed, and evidence like a sign.</li>
  * </ol>
  */
 package kindveil.making;

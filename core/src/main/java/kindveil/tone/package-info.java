@@ -25,7 +25,8 @@
  * feathered or torn edge (seeded), plain background cleared. {@link kindveil.tone.Framing} changes the shape and no tone: crop,
  * turn, straighten (the largest part of the same proportions stays), mirror; it also says where a place comes to lie.
  * {@link kindveil.tone.Slip}, {@link kindveil.tone.Strokes} and {@link kindveil.tone.Weave}: an image that slid, lies under a broken
- * cover, or on the threads of a weave alone.
+ * cover, or on the threads of a weave alone. {@link kindveil.tone.Opening}: a hole cut into it. {@link kindveil.tone.WetTogether}: two
+ * colours brushed into each other.
  * {@link kindveil.tone.Overrun}: what is lost where a weak print is run over itself. A screen ({@link kindveil.tone.Treatment#screens}) is asked for as much black as, its edges grown in print, gives the tone.
  */
 package kindveil.tone;
