@@ -159,9 +159,10 @@ class Failures {
                 case CannotCreateTransactionException begun -> true;
                 case SQLException refused -> UNWRITTEN.contains(refused.getErrorCode()) || String.valueOf(refused.getMessage()).contains("MVStoreException");
                 case IOException refused -> String.valueOf(refused.getMessage()).contains("No space left");
-                default -> false;
+                // of the store's file, below a general error that says no more
+                default -> cause.getClass().getSimpleName().equals("MVStoreException");
             };
-            if (told) {
+            if (told || Arrays.stream(cause.getSuppressed()).anyMatch(Failures::unwritten)) {
                 return true;
             }
         }

@@ -173,6 +173,20 @@ class EveryWayTest {
         assertTrue(refused.words().contains("“4 µm” cannot be used. Expected 30 to 250 µm. Too thin and streaky"), refused.words());
     }
 
+    /** What one print, choice or wish asks for is no fault once another is chosen, in the studio and in its plan file. */
+    @Test
+    void build_valuesAnotherPrintWouldAskFor_areNoFault() {
+        Piece piece = piece();
+        String base = "/pieces/" + piece.id();
+        build(piece, base, Map.of("way", "gel-lay", "print", "WEAK_TONER"));
+        Web.Answer weak = build(piece, base, Map.of("way", "gel-lay", "print", "WEAK_TONER", "dial.runs", "2", "choice.opening", "round"));
+        assertTrue(weak.words().contains("printed over itself") && weak.words().contains("opening, across"), weak.words());
+        build(piece, base, Map.of("way", "gel-lay", "print", "WEAK_TONER", "dial.runs", "2", "choice.opening", "round", "dial.opening-across", "25"));
+        Web.Answer strong = build(piece, base, Map.of("way", "gel-lay", "print", "GOOD_TONER", "dial.runs", "2", "choice.opening", "none", "dial.opening-across", "25"));
+        assertEquals(200, strong.status(), strong.words());
+        assertFalse(strong.words().contains("printed over itself") || strong.words().contains("opening, across"), strong.words());
+    }
+
     @Test
     void veils_placedMovedAndLeftOut_keepTheRest() {
         Piece piece = piece();
