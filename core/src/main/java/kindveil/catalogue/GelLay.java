@@ -122,8 +122,7 @@ final class GelLay implements Way {
         double least = deep ? 24 * 60 : script.chose(SCHOOL, DOUBLE) ? 8 * 60 : 60;
         script.weighted("press", then, Face.SUPPORT_FRONT, least, least);
         if (opens) {
-            script.act("abrade", new Step.Abrade(Face.PRINT_BACK, Tool.FINE_PAPER), "Sand the back lightly",
-                    "Two light turns with very fine paper, so that water gets in. Do not cut through.", 2);
+            Rubbing.sand(script, "abrade");
         }
         Rubbing rubbing = Rubbing.misted(Face.SUPPORT_FRONT, Rubbing.planned(script), Finishing.FIRST);
         script.rubbing(deep ? rubbing.with(Tool.WET_CLOTH, Bath.SURFACE, 1, null).saying(6, "A wet cloth, then fingers; a toothbrush helps in the hollows.") : rubbing);

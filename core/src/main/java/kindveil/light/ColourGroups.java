@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import kindveil.image.Picture;
 import kindveil.image.Plane;
 import kindveil.measure.UnusableValue;
@@ -77,8 +78,17 @@ public record ColourGroups(List<Colour> colours, double off) {
 
     /** @param count of colours beside the paper; fewer come where the picture has no more */
     public static ColourGroups of(Picture picture, int count) {
-        UnusableValue.requireWithin("colours", count, 1, MOST, "colours", "One for each block.");
+        return upTo(picture, count).getLast();
+    }
+
+    /** Of one colour and more, up to so many. */
+    public static List<ColourGroups> upTo(Picture picture, int most) {
+        UnusableValue.requireWithin("colours", most, 1, MOST, "colours", "One for each block.");
         List<Heap> cells = cells(picture);
+        return IntStream.rangeClosed(1, most).mapToObj(count -> of(cells, count)).toList();
+    }
+
+    private static ColourGroups of(List<Heap> cells, int count) {
         List<Lab> centres = new ArrayList<>(List.of(PAPER));
         while (centres.size() <= count) {
             Heap furthest = cells.stream().max(Comparator.comparingDouble(cell -> cell.weight * squared(cell.middle(), centres.get(nearest(cell.middle(), centres))))).orElseThrow();

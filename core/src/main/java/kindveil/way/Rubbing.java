@@ -104,6 +104,11 @@ public record Rubbing(Face keeps, Tool tool, Bath bath, double soakLeast, @Nulla
         return script.chosen(Schools.PAPER_BACK.key()).equals(Schools.SANDED);
     }
 
+    /** The back of the paper sanded open, by choice or because a school always does. */
+    public static void sand(Script script, String key) {
+        script.act(key, new Step.Abrade(Face.PRINT_BACK, Tool.FINE_PAPER), "Sand the back lightly", "Two light turns with very fine paper, so that water gets in. Do not cut through.", 2);
+    }
+
     private static Step.Warmth warmth(Script script) {
         return switch (script.chosen(Schools.WARMTH.key())) {
             case Schools.LUKEWARM -> Step.Warmth.LUKEWARM;
@@ -128,7 +133,7 @@ public record Rubbing(Face keeps, Tool tool, Bath bath, double soakLeast, @Nulla
             script.prepare("towel", ThingKind.PRINT, Preparation.PROTECT_TABLE, "Lay film and a towel on the table", "Pulp and drips stay on them; a bin beside the tray.", 1);
         }
         if (sanded(script)) {
-            script.act(SAND, new Step.Abrade(Face.PRINT_BACK, Tool.FINE_PAPER), "Sand the back lightly", "Two light turns with very fine paper, so that water gets in. Do not cut through.", 2);
+            sand(script, SAND);
         }
         Step.Warmth warmth = warmth(script);
         for (int pass = 1; pass <= most; pass++) {

@@ -4,7 +4,6 @@ import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.IntStream;
 import kindveil.measure.Figures;
 import kindveil.measure.Length;
@@ -128,14 +127,10 @@ record BlockView(PieceHead head, BlockController.Asked asked, List<Pick> parted,
     }
 
     private static String query(BlockController.Asked asked) {
-        return "border=%s&tool=%s&blocks=%s&parted=%s&impressions=%s&colour=%s&line=%s".formatted(sent(asked.border()), sent(asked.tool()), sent(asked.blocks()), sentAs(asked.parted()), sent(asked.impressions()), sent(asked.colour()), sent(asked.line()));
-    }
-
-    private static String sentAs(@Nullable String text) {
-        return URLEncoder.encode(text == null ? "" : text, StandardCharsets.UTF_8);
+        return "border=%s&tool=%s&blocks=%s&parted=%s&impressions=%s&colour=%s&line=%s".formatted(sent(asked.border()), sent(asked.tool()), sent(asked.blocks()), sent(asked.parted()), sent(asked.impressions()), sent(asked.colour()), sent(asked.line()));
     }
 
     private static String sent(@Nullable String text) {
-        return URLEncoder.encode(text == null ? "" : text, StandardCharsets.UTF_8).toString().toLowerCase(Locale.ROOT);
+        return URLEncoder.encode(text == null ? "" : text, StandardCharsets.UTF_8);
     }
 }

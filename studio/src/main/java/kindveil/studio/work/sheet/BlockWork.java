@@ -71,8 +71,7 @@ public class BlockWork {
             return new Set(blocks(planned, count, border, tool), List.of(), List.of());
         }
         Picture coloured = coloured(planned.piece(), TRACED, SOFTENING, planned.brief().width().millimetres());
-        Picture counted = coloured.downscaled(COUNTED);
-        List<ColourGroups> groups = IntStream.rangeClosed(1, MOST_BLOCKS).mapToObj(n -> ColourGroups.of(counted, n)).toList();
+        List<ColourGroups> groups = ColourGroups.upTo(coloured.downscaled(COUNTED), MOST_BLOCKS);
         ColourGroups chosen = groups.get(count - 1);
         return new Set(cut(planned, chosen.nearer(coloured), border, tool), chosen.colours(), groups.stream().map(ColourGroups::off).toList());
     }
