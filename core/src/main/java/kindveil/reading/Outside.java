@@ -1,8 +1,8 @@
 package kindveil.reading;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import kindveil.bench.Bench;
 import kindveil.bench.Extent;
 import kindveil.bench.Face;
@@ -10,10 +10,26 @@ import kindveil.bench.Layer;
 import kindveil.way.Trace;
 
 /**
- * What of a work lies where a picture of it does not: a little past its edge the coats that reach beyond it, further out only those
- * laid over the whole face.
+ * What of a work lies where a picture of it does not: in an opening cut into it the coats brushed on the support itself, a little past
+ * its edge those that reach beyond it, further out only those laid over the whole face.
  */
 public final class Outside {
+    /** Where a place is, seen from one picture. */
+    public enum Place {
+        WITHIN(Extent.PICTURE), OPENING(Extent.PICTURE), PAST(Extent.BEYOND), FURTHER(Extent.WHOLE);
+
+        private final Extent least;
+
+        Place(Extent least) {
+            this.least = least;
+        }
+
+        /** Whether what reaches so far may lie there. */
+        public boolean within(Extent reach) {
+            return reach.compareTo(least) >= 0;
+        }
+    }
+
     private Outside() {
     }
 
@@ -27,23 +43,31 @@ public final class Outside {
     /**
      * A bench as it is at a place outside some pictures.
      *
-     * @param least for ways whose picture is not there, how far a layer must reach to be
+     * @param places of each way whose picture is not there, by its number in the work: where the place is, seen from it
      */
-    public static Bench at(Bench bench, Trace whole, Map<Integer, Extent> least) {
-        if (least.isEmpty()) {
-            return bench;
-        }
-        List<Layer> kept = new ArrayList<>();
+    public static Bench at(Bench bench, Trace whole, Map<Integer, Place> places) {
         List<Layer> all = layers(bench);
-        for (int i = 0; i < all.size(); i++) {
-            int at = i;
-            Layer layer = all.get(i);
-            boolean ends = least.entrySet().stream().anyMatch(other -> Range.of(whole, other.getKey()).holds(at) && reach(layer).compareTo(other.getValue()) < 0);
-            if (!ends) {
-                kept.add(layer);
-            }
-        }
-        return bench.having(Face.SUPPORT_FRONT, kept);
+        List<Layer> kept = IntStream.range(0, all.size()).filter(i -> places.entrySet().stream().noneMatch(at -> Range.of(whole, at.getKey()).holds(i) && !lies(all.get(i), at.getValue(), whole.part(at.getKey()))))
+                .mapToObj(all::get).toList();
+        return kept.size() == all.size() ? bench : bench.having(Face.SUPPORT_FRONT, kept);
+    }
+
+    private static boolean lies(Layer layer, Place place, Trace own) {
+        return place.within(reach(layer)) && (place != Place.OPENING || layer instanceof Layer.Coating coat && brushed(coat, own));
+    }
+
+    /** Whether a coat was brushed on the support, and did not come with what carries the picture. */
+    private static boolean brushed(Layer.Coating coat, Trace own) {
+        return own.moments().stream().filter(moment -> layers(moment.after()).stream().anyMatch(layer -> same(layer, coat))).findFirst()
+                .filter(moment -> pictures(moment.after()) > pictures(moment.before())).isEmpty();
+    }
+
+    private static boolean same(Layer layer, Layer.Coating coat) {
+        return layer instanceof Layer.Coating other && other.product().equals(coat.product()) && other.laid().equals(coat.laid());
+    }
+
+    private static long pictures(Bench bench) {
+        return layers(bench).stream().filter(Layer.Image.class::isInstance).count();
     }
 
     private static List<Layer> layers(Bench bench) {

@@ -39,6 +39,11 @@ public record WishReading(Optional<Edge> tear, Optional<Slip> slip, Optional<Str
                 wish == Wish.BROKEN ? Optional.of(new Strokes(Edges.covered(dials), seed)) : Optional.empty(), Edges.opening(choices, dials, width, height));
     }
 
+    /** The same, were no opening cut. */
+    public WishReading closed() {
+        return new WishReading(tear, slip, strokes, Optional.empty());
+    }
+
     /** Whether it is whole within its rectangle. */
     public boolean whole() {
         return tear.isEmpty() && strokes.isEmpty() && opening.isEmpty();

@@ -113,17 +113,26 @@ record Frame(Piece piece, PictureWork pictures, SourceWork sources, Drawings dra
 
     /** Where the sheet of a torn print is, 1, in its rectangle, standing as it will; empty where it is whole. */
     Optional<Plane> shape(Veil veil) {
+        return shape(veil, wished(veil));
+    }
+
+    /** The same, were no opening cut into it. */
+    Optional<Plane> uncut(Veil veil) {
+        return shape(veil, wished(veil).closed());
+    }
+
+    private Optional<Plane> shape(Veil veil, WishReading wished) {
         if (!veil.bringsPicture() || !torn(veil)) {
             return Optional.empty();
         }
         Rect rect = rect(veil);
-        return Optional.of(drawn.sheets().get(List.of(veil.source(), veil.design().treatments().toString(), wished(veil), veil.design().printWidth(), veil.design().hand().hand(), rect.width(), rect.height()), key -> {
-            Treatments tears = new Treatments(Stream.concat(veil.design().treatments().list().stream().filter(treatment -> treatment instanceof Edge), wished(veil).tear().stream()).toList());
+        return Optional.of(drawn.sheets().get(List.of(veil.source(), veil.design().treatments().toString(), wished, veil.design().printWidth(), veil.design().hand().hand(), rect.width(), rect.height()), key -> {
+            Treatments tears = new Treatments(Stream.concat(veil.design().treatments().list().stream().filter(treatment -> treatment instanceof Edge), wished.tear().stream()).toList());
             Plane black = tears.apply(Plane.filled(rect.width(), rect.height(), 0), veil.design().printWidth());
             Plane sheet = black.map(light -> 1 - light);
             double scale = rect.width() / veil.design().printWidth().millimetres();
-            Plane painted = wished(veil).strokes().map(strokes -> covered(sheet, strokes.over(rect.width(), rect.height(), scale))).orElse(sheet);
-            Plane shape = wished(veil).opening().map(opening -> covered(painted, opening.over(rect.width(), rect.height(), scale))).orElse(painted);
+            Plane painted = wished.strokes().map(strokes -> covered(sheet, strokes.over(rect.width(), rect.height(), scale))).orElse(sheet);
+            Plane shape = wished.opening().map(opening -> covered(painted, opening.over(rect.width(), rect.height(), scale))).orElse(painted);
             return veil.design().hand().hand() == Hand.MIRRORED ? shape.mirrored() : shape;
         }));
     }

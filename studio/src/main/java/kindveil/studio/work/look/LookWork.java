@@ -9,7 +9,6 @@ import kindveil.studio.work.source.SourceWork;
 import kindveil.studio.work.picture.PictureWork;
 import com.github.benmanes.caffeine.cache.Cache;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -191,7 +190,7 @@ public class LookWork {
         }
         Planned planned = pieces.plan(there.piece().get());
         Bench bench = there.inHand() ? state.bench(planned.trace(), pass) : planned.trace().end();
-        return Outside.at(bench, planned.whole(), there.least());
+        return Outside.at(bench, planned.whole(), there.outside());
     }
 
     private Reach reach(Piece piece, Frame frame) {
@@ -282,31 +281,13 @@ public class LookWork {
     }
 
     private Optional<Foresight> foresee(Piece piece, LookState state, int pass) {
-        Piece there = Reach.under(piece);
-        Piece drawing = there.veil().bringsPicture() ? there : there.at(there.veils().indexOf(there.leading()) + 1);
-        Trace trace = pieces.plan(there).trace();
-        Bench bench = state.bench(trace, pass);
-        if (!bench.shows(drawing.inHand())) {
+        Piece drawing = piece.veil().bringsPicture() ? piece : piece.at(piece.veils().indexOf(piece.leading()) + 1);
+        if (!state.bench(pieces.plan(Reach.under(piece)).trace(), pass).shows(Reach.under(drawing).inHand())) {
             return Optional.empty();
         }
         Frame frame = frame(drawing, LEGIBILITY_LONGEST);
-        Picture ground = frame.ground();
-        Measure measure = new Measure(frame, frame.drawing(), new HashMap<>());
-        Picture seen = measure.seen(state, bench, ground);
-        double now = measure.reads(seen, Legibility.ARMS_LENGTH_METRES);
-        return Optional.of(new Foresight(1 - now, 1 - measure.reads(seen, Legibility.ACROSS_A_ROOM_METRES)));
-    }
-
-    /** Reads one drawing through many stacks. */
-    private record Measure(Frame frame, Legibility.Edges drawing, Map<StackReading.Cover, Plane> coverages) {
-        Picture seen(LookState state, Bench bench, Picture ground) {
-            StackReading stack = state.stack(bench);
-            List<Plane> covers = stack.covers().stream().map(cover -> coverages.computeIfAbsent(cover, frame::coverage)).toList();
-            return stack.look().over(ground, covers);
-        }
-
-        double reads(Picture seen, double metres) {
-            return drawing.in(seen, metres).survivingShare();
-        }
+        Legibility.Edges edges = frame.drawing();
+        Picture seen = even(piece, frame, reach(piece, frame), state, pass);
+        return Optional.of(new Foresight(1 - edges.in(seen, Legibility.ARMS_LENGTH_METRES).survivingShare(), 1 - edges.in(seen, Legibility.ACROSS_A_ROOM_METRES).survivingShare()));
     }
 }

@@ -14,6 +14,7 @@ import kindveil.image.Plane;
 import kindveil.light.Colour;
 import kindveil.light.Look;
 import kindveil.measure.Length;
+import kindveil.reading.Outside;
 import kindveil.studio.work.piece.Manner;
 import kindveil.studio.work.piece.Page;
 import kindveil.studio.work.piece.Piece;
@@ -22,8 +23,8 @@ import kindveil.tone.WetTogether;
 import kindveil.way.Together;
 
 /**
- * Which veils of a piece, up to the one in hand, lie where. Of each that does not fill the frame a place is within its picture,
- * a little past its edge, or further out; what places have in common is one number.
+ * Which veils of a piece, up to the one in hand, lie where. Of each that does not fill the frame a place is within its picture, in an
+ * opening of it, a little past its edge, or further out; what places have in common is one number.
  *
  * @param partial indices of those veils
  * @param furthest how far what each of them lays on reaches
@@ -31,7 +32,7 @@ import kindveil.way.Together;
  * @param places that number for each pixel, row by row
  */
 record Reach(Piece piece, int width, int height, List<Integer> partial, List<Extent> furthest, List<Integer> running, int[] places) {
-    private static final int NEARNESSES = Extent.values().length;
+    private static final int NEARNESSES = Outside.Place.values().length;
 
     /** @param reaching how far what a veil lays on reaches, by its index */
     static Reach of(Piece piece, Frame frame, IntFunction<Extent> reaching) {
@@ -55,14 +56,20 @@ record Reach(Piece piece, int width, int height, List<Integer> partial, List<Ext
         Frame.Rect rect = frame.rect(veil);
         Frame.Rect past = frame.past(rect);
         Optional<Plane> shape = frame.shape(veil);
+        Optional<Plane> uncut = frame.uncut(veil);
         for (int y = 0; y < frame.height(); y++) {
             for (int x = 0; x < frame.width(); x++) {
-                boolean within = rect.holds(x, y) && (shape.isEmpty() || shape.get().at(x - rect.left(), y - rect.top()) >= 0.5f);
-                Extent least = within ? Extent.PICTURE : past.holds(x, y) ? Extent.BEYOND : Extent.WHOLE;
+                boolean inside = rect.holds(x, y);
+                Outside.Place at = inside && there(shape, x - rect.left(), y - rect.top()) ? Outside.Place.WITHIN
+                        : inside && there(uncut, x - rect.left(), y - rect.top()) ? Outside.Place.OPENING : past.holds(x, y) ? Outside.Place.PAST : Outside.Place.FURTHER;
                 // where nothing of it reaches past its edge, further out is no other place
-                places[y * frame.width() + x] += unit * (least == Extent.BEYOND && furthest != Extent.BEYOND ? Extent.WHOLE : least).ordinal();
+                places[y * frame.width() + x] += unit * (at == Outside.Place.PAST && furthest != Extent.BEYOND ? Outside.Place.FURTHER : at).ordinal();
             }
         }
+    }
+
+    private static boolean there(Optional<Plane> shape, int x, int y) {
+        return shape.isEmpty() || shape.get().at(x, y) >= 0.5f;
     }
 
     /** Two colours of a veil that are wet together. */
@@ -99,25 +106,25 @@ record Reach(Piece piece, int width, int height, List<Integer> partial, List<Ext
      *
      * @param piece of the veils of which something is there, empty where there is none; the veil in hand if it is among them, otherwise the last before it
      * @param inHand whether the veil in hand is among them
-     * @param least for those whose picture is not, by their index in that piece, how far a layer must reach to be there
+     * @param outside for those whose picture is not there, by their index in that piece, where the place is
      */
-    record Place(Optional<Piece> piece, boolean inHand, Map<Integer, Extent> least) {
+    record Place(Optional<Piece> piece, boolean inHand, Map<Integer, Outside.Place> outside) {
     }
 
     Place place(int number) {
         List<Integer> kept = new ArrayList<>();
-        Map<Integer, Extent> least = new HashMap<>();
+        Map<Integer, Outside.Place> outside = new HashMap<>();
         for (int i = 0; i <= piece.inHand(); i++) {
             int at = partial.indexOf(i);
-            Extent asked = at < 0 ? Extent.PICTURE : nearness(number, at);
-            if (asked == Extent.PICTURE || furthest.get(at).compareTo(asked) >= 0) {
-                if (asked != Extent.PICTURE) {
-                    least.put(kept.size(), asked);
+            Outside.Place where = at < 0 ? Outside.Place.WITHIN : where(number, at);
+            if (at < 0 || where.within(furthest.get(at))) {
+                if (where != Outside.Place.WITHIN) {
+                    outside.put(kept.size(), where);
                 }
                 kept.add(i);
             }
         }
-        return new Place(kept.isEmpty() ? Optional.empty() : Optional.of(sized(mixed(number).only(kept, kept.getLast()), piece, height / (double) width)), kept.contains(piece.inHand()), least);
+        return new Place(kept.isEmpty() ? Optional.empty() : Optional.of(sized(mixed(number).only(kept, kept.getLast()), piece, height / (double) width)), kept.contains(piece.inHand()), outside);
     }
 
     /** Some veils of a whole, on the page it is looked at on where none of them brings a picture and so a size. */
@@ -148,8 +155,8 @@ record Reach(Piece piece, int width, int height, List<Integer> partial, List<Ext
         return mixed;
     }
 
-    private static Extent nearness(int number, int at) {
-        return Extent.values()[number / (int) Math.pow(NEARNESSES, at) % NEARNESSES];
+    private static Outside.Place where(int number, int at) {
+        return Outside.Place.values()[number / (int) Math.pow(NEARNESSES, at) % NEARNESSES];
     }
 
     /** The piece of the veil in hand, the first that brings a picture and those that reach over the whole frame. */

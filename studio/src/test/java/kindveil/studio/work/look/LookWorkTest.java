@@ -164,4 +164,42 @@ class LookWorkTest {
             assertTrue(drowns < whole + 0.15, "%s: %.2f of what is laid drowns, %.2f of all".formatted(wish, drowns, whole));
         }
     }
+
+    /** Through an opening in the print one sees the bed it was laid into; through one in a skin, what the skin was mounted on. */
+    @Test
+    void opening_showsWhatWasBrushedOnTheSupportUnderIt() {
+        Piece blue = pieces.change(piece.with(piece.basis().of(Colour.parse("g", "#3060c0"))));
+        int gesso = middle(blue, "gesso-bed", Map.of("opening", "round"));
+        int ground = middle(blue, "free-skin", Map.of("opening", "round"));
+        assertTrue((gesso >> 16 & 255) > 150, "white gesso: " + Integer.toHexString(gesso));
+        assertTrue((ground >> 16 & 255) < 90 && (ground & 255) > 130, "the blue ground: " + Integer.toHexString(ground));
+        int closed = middle(blue, "gesso-bed", Map.of("opening", "none"));
+        assertTrue((closed >> 16 & 255) < (gesso >> 16 & 255) - 10, "without it, the picture: " + Integer.toHexString(closed) + " " + Integer.toHexString(gesso));
+    }
+
+    private int middle(Piece of, String way, Map<String, String> choices) {
+        Piece now = pieces.get(of.id());
+        Piece laid = pieces.change(now.with(now.design().doing(Catalogue.way(way)).choosing(choices)));
+        BufferedImage seen = look(laid, LookState.finished(pieces.plan(laid).trace()), 3);
+        return seen.getRGB(seen.getWidth() / 2, seen.getHeight() / 2);
+    }
+
+    /** Over two colours wet together as much drowns as over the one where it lies, and over the other where that does. */
+    @Test
+    void foresight_overTwoColoursWetTogether_seesBoth() {
+        Piece under = pieces.add(piece.with(piece.design().doing(Catalogue.way("film-release"))), Catalogue.way("underpainting"), "", null);
+        assertFalse(under.veil().bringsPicture());
+        Piece first = under.moved(-1);
+        assertEquals("underpainting", first.veils().getFirst().design().way());
+        double light = drowned(first, 10, "flat", "#f4ead0");
+        double dark = drowned(first, 11, "flat", "#1c1c1e");
+        double both = drowned(first, 12, "together", "#f4ead0");
+        assertTrue(light + 0.1 < both && both + 0.1 < dark, "%.2f, %.2f, %.2f".formatted(light, both, dark));
+    }
+
+    /** @param version what is looked at is kept by it */
+    private double drowned(Piece of, int version, String kind, String colour) {
+        Piece painted = of.seen(version).at(1).with(of.at(1).design().with(of.at(1).design().manner().set(Map.of("kind", kind), kind.equals("flat") ? Map.of() : Map.of("meets", 20.0, "brush", 10.0), Map.of("under", Colour.parse("u", colour), "second", Colour.parse("s", "#1c1c1e"))))).at(2);
+        return looks.foresight(painted, LookState.DRIED, pieces.plan(painted).trace().plannedPasses()).orElseThrow().drowning();
+    }
 }
