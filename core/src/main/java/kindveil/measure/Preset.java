@@ -1,5 +1,9 @@
 package kindveil.measure;
 
+import java.math.BigDecimal;
+import java.math.MathContext;
+import java.math.RoundingMode;
+
 /**
  * A starting value with its usual range, its unit and where it stands.
  *
@@ -26,10 +30,14 @@ public record Preset(double value, double least, double most, String unit, Prove
         return new Preset(value, least, most, unit, Provenance.ASSUMED);
     }
 
-    /** The same in the measures of a family: films in thousandths of an inch, lengths in inches. */
+    /** The same in the measures of a family: films in thousandths of an inch, lengths in inches, to two figures: practice is no finer. */
     public Preset in(UnitSystem system) {
         double each = unitsEach(unit, system);
-        return each == 1 ? this : new Preset(value / each, least / each, most / each, millimetresEach(unit) < 1 ? "mil" : "in", provenance);
+        return each == 1 ? this : new Preset(two(value / each), two(least / each), two(most / each), millimetresEach(unit) < 1 ? "mil" : "in", provenance);
+    }
+
+    private static double two(double value) {
+        return BigDecimal.valueOf(value).round(new MathContext(2, RoundingMode.HALF_UP)).doubleValue();
     }
 
     /** How many of a unit go into one of those a family measures the same thing by; 1 where it uses the unit itself. */

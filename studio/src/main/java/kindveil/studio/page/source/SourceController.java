@@ -4,8 +4,8 @@ import kindveil.studio.page.piece.PieceHead;
 import kindveil.studio.page.Download;
 import kindveil.studio.work.piece.Image;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
-import kindveil.measure.Figures;
 import kindveil.measure.Length;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
@@ -49,16 +49,12 @@ class SourceController {
     @GetMapping({"/pieces/{id}/source", "/pieces/{id}/veils/{veil}/source"})
     ModelAndView source(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil) {
         Piece piece = pieces.get(id, veil);
-        return page(piece, SourceView.Form.of(piece, say), List.of());
+        return page(piece, SourceView.Form.of(piece, log.grown(piece.design().way()), say), List.of());
     }
 
     private ModelAndView page(Piece piece, SourceView.Form form, List<String> problems) {
         return SourceView.of(pieces.plan(piece), sources.read(piece), form, lineage(piece), sources.colourShare(piece), looks.negative(piece).orElse(null),
-                pieces.coloured(piece).map(design -> design.print().words()).orElse(""), log.grown(piece.design().way()).map(SourceController::grown).orElse(""), problems, say).in("piece/source");
-    }
-
-    private static String grown(LogWork.Grown grown) {
-        return "drawn %s %% %s, as your last %s came out".formatted(Figures.plain(Math.abs(grown.percent())), grown.percent() > 0 ? "larger" : "smaller", grown.pulls() == 1 ? "one" : String.valueOf(grown.pulls()));
+                pieces.coloured(piece).map(design -> design.print().words()).orElse(""), log.grown(piece.design().way()), problems, say).in("piece/source");
     }
 
     /** Where a source that is a result comes from. */
@@ -67,11 +63,11 @@ class SourceController {
     }
 
     @PostMapping({"/pieces/{id}/source", "/pieces/{id}/veils/{veil}/source"})
-    Object change(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam int version, @RequestParam(defaultValue = "") String width, @RequestParam(defaultValue = "") String black,
+    Object change(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam int version, @RequestParam(defaultValue = "") String width, @RequestParam(defaultValue = "") String ends, @RequestParam(defaultValue = "") String black,
             @RequestParam(defaultValue = "") String white, @RequestParam(defaultValue = "") String tones) {
         Piece piece = pieces.get(id, veil);
         Problems problems = new Problems();
-        Length size = problems.read(() -> Length.parseSize("Print width", width, Image.NARROWEST, Image.WIDEST));
+        Length size = width(piece, width, ends, problems);
         Integer blackPoint = problems.whole("Black point", black, 0, 95, "L*", "0 leaves the darks as they are.");
         Integer whitePoint = problems.whole("White point", white, 5, 100, "L*", "100 leaves the lights as they are.");
         Integer values = tones.isBlank() ? null : problems.whole("Number of tones", tones, 2, 8, "tones", "Leave it empty to keep all tones.");
@@ -87,7 +83,22 @@ class SourceController {
                 problems.add(outdated.getMessage());
             }
         }
-        return page(piece, new SourceView.Form(piece.version(), width, black, white, tones), problems.words());
+        return page(piece, new SourceView.Form(piece.version(), width, ends, black, white, tones), problems.words());
+    }
+
+    /** How wide it is printed; or how wide it is to end, where the way is known to stretch a print and only that was changed. */
+    private @Nullable Length width(Piece piece, String width, String ends, Problems problems) {
+        Optional<LogWork.Grown> grown = log.grown(piece.design().way());
+        SourceView.Form shown = SourceView.Form.of(piece, grown, say);
+        if (grown.isEmpty() || ends.isBlank() || ends.strip().equals(shown.ends())) {
+            return problems.read(() -> Length.parseSize("Print width", width, Image.NARROWEST, Image.WIDEST));
+        }
+        double factor = grown.get().factor();
+        Length end = problems.read(() -> Length.parseSize("Width it ends with", ends, Image.NARROWEST.times(factor), Image.WIDEST.times(factor)));
+        if (!width.strip().equals(shown.width())) {
+            problems.add("Printed width and the width it ends with were both changed, to “%s” and “%s”. Change one; the other follows.".formatted(width.strip(), ends.strip()));
+        }
+        return end == null ? null : end.times(1 / factor);
     }
 
     @PostMapping({"/pieces/{id}/source/advice", "/pieces/{id}/veils/{veil}/source/advice"})

@@ -4,6 +4,7 @@ import kindveil.studio.page.piece.PieceHead;
 import kindveil.studio.page.piece.LookView;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import kindveil.measure.Figures;
@@ -13,6 +14,7 @@ import kindveil.studio.page.PageView;
 import kindveil.studio.page.Pick;
 import kindveil.studio.page.Say;
 import kindveil.studio.page.Wipe;
+import kindveil.studio.work.log.LogWork;
 import kindveil.studio.work.piece.Design;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.Planned;
@@ -35,17 +37,34 @@ import org.jspecify.annotations.Nullable;
  * @param told the file and how much colour it has, and where it came from
  * @param colours the print that would keep its colours, or empty
  * @param size it is printed at now
- * @param grown how a tracing is drawn to fit what this way makes of a print, or empty
+ * @param grown how large it ends where this way is known to stretch it, and a tracing to fit, or null
  */
 record SourceView(PieceHead head, Wipe wipe, List<String> told, String colours, Lightness histogram, List<Figure> figures, String size, Form form, Judged judged, Tonal tonal, Treated treated,
-        Offers offers, String grown, List<String> problems) implements PageView {
+        Offers offers, @Nullable Growth grown, List<String> problems) implements PageView {
 
-    /** What was typed. */
-    record Form(int version, String width, String black, String white, String tones) {
-        static Form of(Piece piece, Say say) {
+    /**
+     * What this way made of earlier prints.
+     *
+     * @param tracing how one is drawn to fit
+     * @param since the words over how wide it ends
+     */
+    record Growth(String tracing, String since) {
+        static @Nullable Growth of(Optional<LogWork.Grown> measured) {
+            return measured.map(grown -> {
+                String percent = Figures.plain(Math.abs(grown.percent()));
+                String last = grown.pulls() == 1 ? "last one" : "last " + grown.pulls();
+                return new Growth("drawn %s %% %s, as your %s came out".formatted(percent, grown.percent() > 0 ? "larger" : "smaller", last),
+                        "It ends so wide: your %s %s %s %%".formatted(last, grown.percent() > 0 ? "grew" : "shrank", percent));
+            }).orElse(null);
+        }
+    }
+
+    /** What was typed. @param ends how wide it ends, where that is known to differ */
+    record Form(int version, String width, String ends, String black, String white, String tones) {
+        static Form of(Piece piece, Optional<LogWork.Grown> grown, Say say) {
             Design design = piece.design();
             Levels levels = design.treatments().of(Levels.class).orElse(Levels.NONE);
-            return new Form(piece.version(), say.one(design.printWidth()), String.valueOf(levels.black()), String.valueOf(levels.white()),
+            return new Form(piece.version(), say.one(design.printWidth()), grown.map(by -> say.one(design.printWidth().times(by.factor()))).orElse(""), String.valueOf(levels.black()), String.valueOf(levels.white()),
                     design.treatments().of(Posterise.class).map(s -> String.valueOf(s.values())).orElse(""));
         }
     }
@@ -174,7 +193,7 @@ record SourceView(PieceHead head, Wipe wipe, List<String> told, String colours, 
      * @param negative as {@link Tonal} takes it
      * @param coloured the print that would keep its colours, or empty
      */
-    static SourceView of(Planned planned, SourceWork.Readings readings, Form form, String lineage, double colours, @Nullable Boolean negative, String coloured, String grown, List<String> problems, Say say) {
+    static SourceView of(Planned planned, SourceWork.Readings readings, Form form, String lineage, double colours, @Nullable Boolean negative, String coloured, Optional<LogWork.Grown> grown, List<String> problems, Say say) {
         Piece piece = planned.piece();
         Design design = piece.design();
         double aspect = readings.shape().aspect();
@@ -186,6 +205,6 @@ record SourceView(PieceHead head, Wipe wipe, List<String> told, String colours, 
         return new SourceView(PieceHead.of(piece, "Source"), wipe, Stream.of(file, lineage).filter(line -> !line.isEmpty()).toList(), coloured,
                 Lightness.of(readings.asItIs(), readings.treated(), treated, say), figures(readings.treated(), piece.softening(), say),
                 say.size(design.printWidth(), design.printWidth().times(aspect)), form, Judged.of("For " + design.theWay().name(), readings.treated().verdict(), say), Tonal.of(planned, aspect, negative),
-                Treated.of(design, say), Offers.of(readings.advice(), readings.treated().carrying(), say), grown, problems);
+                Treated.of(design, say), Offers.of(readings.advice(), readings.treated().carrying(), say), Growth.of(grown), problems);
     }
 }

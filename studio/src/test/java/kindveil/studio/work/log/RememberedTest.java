@@ -4,8 +4,10 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.regex.Pattern;
 import kindveil.catalogue.Catalogue;
 import kindveil.light.Colour;
 import kindveil.measure.Length;
@@ -101,7 +103,20 @@ class RememberedTest {
         assertTrue(web.get("/pieces/" + skin.id() + "/source").words().contains("drawn 2 % larger, as your last 2 came out"));
         assertTrue(web.get(outline + "&grown=true").text().contains("width=\"112.000mm\""));
         assertTrue(web.get(outline).text().contains("width=\"110.000mm\""), "refused, it is drawn as printed");
+        assertEquals(List.of("102 mm"), ends(skin));
+        Web.Answer fitted = web.post("/pieces/" + skin.id() + "/source", Map.of("version", String.valueOf(skin.version()), "width", "100 mm", "ends", "100 mm", "black", "0", "white", "100"));
+        assertEquals(200, fitted.status());
+        assertEquals(98.04, pieces.get(skin.id()).design().printWidth().millimetres(), 0.01, "printed smaller, it ends as wide as it was to be");
+        assertEquals(List.of("100 mm"), ends(skin));
+        Web.Answer both = web.post("/pieces/" + skin.id() + "/source", Map.of("version", String.valueOf(skin.version() + 1), "width", "90 mm", "ends", "110 mm", "black", "0", "white", "100"));
+        assertTrue(both.words().contains("were both changed, to “90 mm” and “110 mm”"), both.words());
+        assertEquals(200, web.post("/pieces/" + skin.id() + "/source", Map.of("version", String.valueOf(skin.version() + 1), "width", "100 mm", "ends", "100 mm", "black", "0", "white", "100")).status());
+        assertEquals(100, pieces.get(skin.id()).design().printWidth().millimetres(), 1e-6, "its width alone was changed");
         log.strike(second, 0, true);
         assertEquals(new LogWork.Grown(1, 1), log.grown("free-skin").orElseThrow());
+    }
+
+    private List<String> ends(Piece piece) {
+        return Pattern.compile("name=\"ends\" value=\"([^\"]*)\"").matcher(web.get("/pieces/" + piece.id() + "/source").text()).results().map(found -> found.group(1)).toList();
     }
 }
