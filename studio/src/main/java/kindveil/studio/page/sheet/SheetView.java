@@ -177,7 +177,14 @@ record SheetView(String address, String word, String heading, String told, doubl
                 "%s · %s · %s".formatted(piece.design().theWay().name(), say.size(item.planned().brief().width(), item.planned().brief().height()), (item.mirrored() ? "mirrored" : "not mirrored") + (item.margin().millimetres() > 0 ? " · keeps " + say.one(item.margin()) + " of paper around it" : "")),
                 item.wanted().copies() == null ? "" : String.valueOf(item.wanted().copies()), String.valueOf(item.copies()),
                 item.spares().words(),
-                lost == 0 ? "" : "%s of its detail is lost to running it over itself.".formatted(say.percent(lost)));
+                (unlike(item, batch) + (lost == 0 ? "" : " %s of its detail is lost to running it over itself.".formatted(say.percent(lost)))).strip());
+    }
+
+    /** Where the sheet goes through its machine more or less often than its look was foreseen with. */
+    private static String unlike(Item item, Batch batch) {
+        int planned = item.planned().runs();
+        int runs = batch.setUp().runs();
+        return planned == runs ? "" : "Build foresees it printed %s; this sheet runs %s.".formatted(SheetFiles.times(planned), SheetFiles.times(runs));
     }
 
     private static Counter counter(Batch batch, SheetFiles files) {

@@ -86,7 +86,7 @@ public class LogWork {
 
     /** How often the sheet of such a print goes through its machine, as the sheets are set up. */
     private int runs(Planned planned) {
-        return gatherings.now().setUps().stream().filter(setUp -> setUp.kind() == planned.brief().print()).mapToInt(setUp -> setUp.runs()).findFirst().orElse(1);
+        return gatherings.now().setUps().stream().filter(setUp -> setUp.kind() == planned.brief().print()).mapToInt(setUp -> setUp.runs()).findFirst().orElse(planned.runs());
     }
 
     /** Everything an entry judges: of its making, where there is one, otherwise of the piece as it is planned. */

@@ -10,6 +10,7 @@ import kindveil.sheet.Paper;
 import kindveil.shape.Region;
 import kindveil.studio.work.source.Marked;
 import kindveil.tone.Treatments;
+import kindveil.way.Printed;
 import kindveil.way.Way;
 import kindveil.way.Wish;
 
@@ -78,6 +79,11 @@ public record Design(Image image, Manner manner, Wish wish, PrintPlan printing) 
 
     public PrintKind print() {
         return printing.kind();
+    }
+
+    /** How often its print is run over itself. */
+    public int runs() {
+        return Printed.runs(print(), manner.dials());
     }
 
     public HandWish hand() {

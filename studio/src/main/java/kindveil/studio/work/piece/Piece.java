@@ -7,7 +7,6 @@ import java.util.UUID;
 import kindveil.light.Colour;
 import kindveil.measure.Length;
 import kindveil.tone.Overrun;
-import kindveil.way.Printed;
 import kindveil.measure.UnusableValue;
 import kindveil.studio.intake.PlanFile;
 import kindveil.studio.work.NotFound;
@@ -54,7 +53,7 @@ public record Piece(UUID id, int version, String title, Instant created, Basis b
     /** How far the way of the veil in hand, the texture of what it lies on and runs over itself soften it, σ on the support. */
     public Length softening() {
         double laid = Math.hypot(design().theWay().card().softening().millimetres(), base().support().textureMillimetres());
-        return Length.ofMillimetres(Math.hypot(laid, Overrun.softening(Printed.runs(design().print(), design().manner().dials()))));
+        return Length.ofMillimetres(Math.hypot(laid, Overrun.softening(design().runs())));
     }
 
     public Base base() {

@@ -54,6 +54,11 @@ public record Planned(Piece piece, @Nullable StoredPicture picture, Sequence seq
         return TimeReading.of(whole);
     }
 
+    /** How often the print of the veil in hand is run over itself. */
+    public int runs() {
+        return piece.design().runs();
+    }
+
     public boolean mirrored() {
         return printHand == Hand.MIRRORED;
     }

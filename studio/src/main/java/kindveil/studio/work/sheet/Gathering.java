@@ -61,8 +61,9 @@ public record Gathering(int version, List<Wanted> wanted, List<SetUp> setUps) {
             Overrun.requireRuns(runs);
         }
 
-        static SetUp of(PrintKind kind, Paper paper) {
-            return new SetUp(kind, paper.name(), "", kind == PrintKind.WEAK_TONER ? 2 : 1, CheckRule.UNMEASURED, false, List.of());
+        /** As it is planned. */
+        static SetUp of(PrintKind kind, Paper paper, int runs) {
+            return new SetUp(kind, paper.name(), "", runs, CheckRule.UNMEASURED, false, List.of());
         }
 
         public SheetSize size() {

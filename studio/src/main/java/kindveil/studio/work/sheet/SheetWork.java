@@ -128,7 +128,7 @@ public class SheetWork {
                         byKind.computeIfAbsent(piece.design().print(), kind -> new ArrayList<>()).add(wanted);
                     });
         }
-        return byKind.entrySet().stream().sorted(Map.Entry.comparingByKey()).map(entry -> batch(setUp(gathering, entry.getKey(), plans.get(entry.getValue().getFirst())), entry.getValue(), plans)).toList();
+        return byKind.entrySet().stream().sorted(Map.Entry.comparingByKey()).map(entry -> batch(setUp(gathering, entry.getKey(), entry.getValue().stream().map(plans::get).toList()), entry.getValue(), plans)).toList();
     }
 
     /** Whether a machine prints it; pages of magazines are only cut. */
@@ -136,8 +136,9 @@ public class SheetWork {
         return kind.sheet() != Sheet.MAGAZINE && kind.sheet() != Sheet.COATED_MAGAZINE;
     }
 
-    private static SetUp setUp(Gathering gathering, PrintKind kind, Planned first) {
-        return gathering.setUp(kind).orElseGet(() -> SetUp.of(kind, first.piece().design().paper()));
+    /** As told; otherwise as the images are planned. */
+    private static SetUp setUp(Gathering gathering, PrintKind kind, List<Planned> plans) {
+        return gathering.setUp(kind).orElseGet(() -> SetUp.of(kind, plans.getFirst().piece().design().paper(), plans.stream().mapToInt(Planned::runs).max().orElse(1)));
     }
 
     private Batch batch(SetUp setUp, List<Wanted> wanted, Map<Wanted, Planned> plans) {

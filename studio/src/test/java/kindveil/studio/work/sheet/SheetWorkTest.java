@@ -187,10 +187,12 @@ class SheetWorkTest {
 
     @Test
     void weakPrints_runOverThemselves_tellWhatTheyLose() {
-        Piece weak = pieces.change(printed(heron, PrintKind.WEAK_TONER));
-        sheets.gather(weak);
+        Piece once = pieces.change(printed(heron, PrintKind.WEAK_TONER));
+        sheets.gather(once);
+        assertEquals(1, sheets.batch(PrintKind.WEAK_TONER).setUp().runs(), "as it is planned");
+        pieces.change(once.with(once.design().with(once.design().manner().set(once.design().choices(), Map.of("runs", 2.0), Map.of()))));
         Batch batch = sheets.batch(PrintKind.WEAK_TONER);
-        assertEquals(2, batch.setUp().runs());
+        assertEquals(2, batch.setUp().runs(), "asked in Build, not asked again");
         double lost = sheets.lostToRuns(batch.items().getFirst(), 2);
         assertTrue(lost > 0 && lost < 1, String.valueOf(lost));
         assertEquals(0, sheets.lostToRuns(batch.items().getFirst(), 1));
