@@ -1,6 +1,7 @@
 package kindveil.tone;
 
 import kindveil.image.Plane;
+import kindveil.measure.Figures;
 import kindveil.measure.UnusableValue;
 
 /**
@@ -10,6 +11,8 @@ import kindveil.measure.UnusableValue;
  * @param x where its middle lies, across the picture, 0 (left) to 1; likewise {@code y} down
  */
 public record Opening(Shape shape, double across, double x, double y) {
+    private static final double SPARE = 0.5;
+
     /** What shape it is. */
     public enum Shape {
         ROUND, SQUARE, STRIP
@@ -35,6 +38,21 @@ public record Opening(Shape shape, double across, double x, double y) {
             case SQUARE -> Math.max(Math.abs(dx), Math.abs(dy)) < reach;
             case STRIP -> Math.abs(dy) < reach;
         };
+    }
+
+    /** What is left unprinted of it: a little less than is cut, so that the knife leaves no white rim. */
+    public Opening unprinted() {
+        return new Opening(shape, Math.max(1, across - 2 * SPARE), x, y);
+    }
+
+    /** Its outline in a picture of some size, as an SVG path in mm. */
+    public String path(double width, double height) {
+        double r = across / 2;
+        double left = shape == Shape.STRIP ? 0 : x * width - r;
+        double right = shape == Shape.STRIP ? width : x * width + r;
+        double top = y * height - r;
+        return shape == Shape.ROUND ? "M%s %sa%s %s 0 1 0 %s 0a%s %s 0 1 0 %s 0Z".formatted(Figures.plain(left), Figures.plain(y * height), Figures.plain(r), Figures.plain(r), Figures.plain(across), Figures.plain(r), Figures.plain(r), Figures.plain(-across))
+                : "M%s %sH%sV%sH%sZ".formatted(Figures.plain(left), Figures.plain(top), Figures.plain(right), Figures.plain(top + across), Figures.plain(left));
     }
 
     /** How far the knife goes, mm, in a picture so wide. */

@@ -50,4 +50,19 @@ class OpeningTest {
         assertEquals(240, new Opening(Opening.Shape.STRIP, 30, 0.5, 0.5).cut(120), 1e-9);
         assertTrue(assertThrows(UnusableValue.class, () -> new Opening(Opening.Shape.ROUND, 30, 1.2, 0.5)).getMessage().contains("1.2"));
     }
+
+    /** Half a millimetre is printed past the cut on every side, so that no white rim stays; the outline is the shape's own. */
+    @ParameterizedTest
+    @EnumSource(Opening.Shape.class)
+    void unprinted_liesHalfAMillimetreInside(Opening.Shape shape) {
+        Opening cut = new Opening(shape, 30, 0.4, 0.6);
+        Opening white = cut.unprinted();
+        assertEquals(29, white.across(), 1e-9);
+        assertEquals(1, new Opening(shape, 1.5, 0.4, 0.6).unprinted().across(), 1e-9, "never nothing");
+        assertEquals(switch (shape) {
+            case ROUND -> "M33.5 54a14.5 14.5 0 1 0 29 0a14.5 14.5 0 1 0 -29 0Z";
+            case SQUARE -> "M33.5 39.5H62.5V68.5H33.5Z";
+            case STRIP -> "M0 39.5H120V68.5H0Z";
+        }, white.path(120, 90));
+    }
 }

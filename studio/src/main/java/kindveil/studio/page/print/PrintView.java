@@ -48,14 +48,22 @@ record PrintView(PieceHead head, @Nullable Sheet sheet, String tooLarge, @Nullab
     record Sheet(double width, double height, List<Copy> copies, Box note, String rule, String noted, String used, String count) {
         private static final double FOOT = 3;
 
-        /** One copy on it. @param change puts it in its place, mirrored as it is printed; @param marks cutting marks at its corners */
-        record Copy(double width, double height, String change, String marks) {
-            static Copy of(PrintSheet.Rect rect, boolean mirrored) {
+        /**
+         * One copy on it.
+         *
+         * @param change puts it in its place, mirrored as it is printed
+         * @param opening what of it is left unprinted, to be cut out, or empty
+         * @param marks cutting marks at its corners
+         */
+        record Copy(double width, double height, String change, String opening, String marks) {
+            static Copy of(PrintSheet.Rect rect, Planned planned) {
+                boolean mirrored = planned.mirrored();
                 Box box = Box.of(rect);
                 double right = box.x + box.width;
                 double foot = box.y + box.height;
                 double mark = PrintSheet.MARK.millimetres();
                 return new Copy(box.width, box.height, mirrored ? "translate(%s %s) scale(-1 1)".formatted(right, box.y) : "translate(%s %s)".formatted(box.x, box.y),
+                        planned.piece().design().opening(rect.height()).map(opening -> opening.unprinted().path(box.width, box.height)).orElse(""),
                         "M%1$s %2$sv3M%3$s %2$sv3M%1$s %4$sv3M%3$s %4$sv3M%5$s %6$sh3M%5$s %7$sh3M%8$s %6$sh3M%8$s %7$sh3"
                                 .formatted(box.x, box.y - mark, right, foot + 1, box.x - mark, box.y, foot, right + 1));
             }
@@ -64,7 +72,7 @@ record PrintView(PieceHead head, @Nullable Sheet sheet, String tooLarge, @Nullab
         static Sheet of(PrintSheet sheet, Planned planned, String note, Say say) {
             Box box = Box.of(sheet.note());
             int sheets = sheet.sheetsFor(planned.piece().design().copies());
-            return new Sheet(sheet.width().millimetres(), sheet.height().millimetres(), sheet.places().stream().map(placed -> Copy.of(placed.rect(), planned.mirrored())).toList(), box,
+            return new Sheet(sheet.width().millimetres(), sheet.height().millimetres(), sheet.places().stream().map(placed -> Copy.of(placed.rect(), planned)).toList(), box,
                     CheckRulePath.at(box.x, box.y + box.height - FOOT), note, "%s, drawn to scale; %s of it is used.".formatted(sheet.paper(), say.percent(sheet.used())), sheets == 1 ? "one sheet" : sheets + " sheets");
         }
     }

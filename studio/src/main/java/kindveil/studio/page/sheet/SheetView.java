@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import kindveil.bench.PrintKind;
+import kindveil.measure.Length;
 import kindveil.measure.UnitSystem;
 import org.jspecify.annotations.Nullable;
 import kindveil.measure.Words;
@@ -56,8 +57,9 @@ record SheetView(String address, String word, String heading, String told, doubl
      *
      * @param imageWidth of the image as it is before it is turned
      * @param change puts the image into its place, turned and mirrored as it is printed
+     * @param opening what of it is left unprinted, to be cut out, or empty
      */
-    record Copy(int index, String label, int copy, double x, double y, double width, double height, double imageWidth, double imageHeight, boolean turned, String change, String picture,
+    record Copy(int index, String label, int copy, double x, double y, double width, double height, double imageWidth, double imageHeight, boolean turned, String change, String opening, String picture,
             String said, double margin) {
         public String place() {
             return "translate(%s %s)".formatted(x, y);
@@ -166,7 +168,7 @@ record SheetView(String address, String word, String heading, String told, doubl
         double ih = placed.turned() ? w : h;
         String change = (placed.turned() ? "translate(%s 0) rotate(90)".formatted(w) : "") + (item.mirrored() ? " translate(%s 0) scale(-1 1)".formatted(iw) : "");
         Piece piece = item.planned().piece();
-        return new Copy(index, placed.what(), placed.copy(), x, y, w, h, iw, ih, placed.turned(), change.strip(), PieceHead.base(piece) + "/treated.png?v=" + piece.version(),
+        return new Copy(index, placed.what(), placed.copy(), x, y, w, h, iw, ih, placed.turned(), change.strip(), piece.design().opening(Length.ofMillimetres(ih)).map(opening -> opening.unprinted().path(iw, ih)).orElse(""), PieceHead.base(piece) + "/treated.png?v=" + piece.version(),
                 "%s, copy %d, sheet %d, %.0f mm from the left, %.0f mm from the top%s".formatted(placed.what(), placed.copy(), sheet + 1, x, y, placed.turned() ? ", turned" : ""), item.margin().millimetres());
     }
 

@@ -10,6 +10,8 @@ import kindveil.sheet.Paper;
 import kindveil.shape.Region;
 import kindveil.studio.work.source.Marked;
 import kindveil.tone.Treatments;
+import kindveil.tone.Opening;
+import kindveil.way.Edges;
 import kindveil.way.Printed;
 import kindveil.way.Way;
 import kindveil.way.Wish;
@@ -79,6 +81,11 @@ public record Design(Image image, Manner manner, Wish wish, PrintPlan printing) 
 
     public PrintKind print() {
         return printing.kind();
+    }
+
+    /** The opening to be cut into a picture so high, if one is. */
+    public Optional<Opening> opening(Length height) {
+        return Edges.opening(choices(), manner.dials(), printWidth(), height);
     }
 
     /** How often its print is run over itself. */

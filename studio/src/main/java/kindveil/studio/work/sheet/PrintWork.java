@@ -11,8 +11,10 @@ import kindveil.studio.work.picture.PictureWork;
 import java.awt.image.BufferedImage;
 import java.util.Collections;
 import java.util.Map;
+import java.util.Optional;
 import kindveil.image.Picture;
 import kindveil.image.Plane;
+import kindveil.measure.Length;
 import kindveil.measure.UnitSystem;
 import kindveil.reading.MarginReading;
 import kindveil.sheet.PrintSheet;
@@ -62,12 +64,24 @@ public class PrintWork {
         if (SourceWork.inColours(piece)) {
             Picture reduced = Rasters.downscaled(pictures.full(piece.veil().source()), side(Math.max(picture.width(), picture.height()), scale));
             Picture printed = SourceWork.printed(piece, reduced);
-            return Rasters.encoded(planned.mirrored() ? printed.mirrored() : printed);
+            Picture open = opened(planned, printed.width(), printed.height()).map(kept -> printed.each(plane -> without(plane, kept))).orElse(printed);
+            return Rasters.encoded(planned.mirrored() ? open.mirrored() : open);
         }
         Plane luminance = Rasters.luminance(pictures.full(piece.veil().source()), side(picture.width(), scale), side(picture.height(), scale));
         Plane treated = SourceWork.inverted(piece, SourceWork.treated(piece, luminance, piece.design().treatments()));
-        Plane standing = planned.mirrored() ? treated.mirrored() : treated;
+        Plane open = opened(planned, treated.width(), treated.height()).map(kept -> without(treated, kept)).orElse(treated);
+        Plane standing = planned.mirrored() ? open.mirrored() : open;
         return bits ? Rasters.bits(standing) : Rasters.greys(standing);
+    }
+
+    /** Where something is printed, 1, if an opening will be cut out of it. */
+    private static Optional<Plane> opened(Planned planned, int width, int height) {
+        Length wide = planned.brief().width();
+        return planned.piece().design().opening(planned.brief().height()).map(opening -> opening.unprinted().over(width, height, width / wide.millimetres()));
+    }
+
+    private static Plane without(Plane printed, Plane kept) {
+        return Plane.compute(printed.width(), printed.height(), (x, y) -> kept.at(x, y) == 0 ? 1 : printed.at(x, y));
     }
 
     private static int side(int pixels, double scale) {

@@ -57,6 +57,22 @@ class PrintWorkTest {
         assertTrue(image.getRaster().getSample(20, 20, 0) < image.getRaster().getSample(380, 20, 0), "blue, the darker, now lies at the left");
     }
 
+    /** What will be cut out is left white in the file, where the cut goes on the mirrored print. */
+    @Test
+    void image_withAnOpening_leavesItUnprinted() {
+        Piece piece = coloured();
+        Design d = piece.design();
+        Planned planned = pieces.plan(pieces.change(piece.with(d.withBuild(Map.of("opening", "round"), Map.of("opening-across", 25.0, "opening-x", 20.0), Map.of(), d.wish(), d.print()))));
+        assertTrue(planned.mirrored());
+        BufferedImage image = prints.image(planned);
+        assertEquals(255, image.getRaster().getSample(320, 150, 0));
+        assertEquals(255, image.getRaster().getSample(320 + 46, 150, 0), "11.5 mm from its middle");
+        assertTrue(image.getRaster().getSample(320 + 50, 150, 0) < 200, "the knife goes 12.5 mm from it");
+        assertTrue(image.getRaster().getSample(80, 150, 0) < 200);
+        Planned closed = pieces.plan(pieces.change(planned.piece().with(planned.piece().design().choosing(Map.of("opening", "none")))));
+        assertTrue(prints.image(closed).getRaster().getSample(320, 150, 0) < 200);
+    }
+
     @Test
     void image_onColouredFilm_keepsItsColours() {
         Piece piece = pieces.change(printed(coloured().with(coloured().design().doing(Catalogue.way("film-release"))), PrintKind.FILM_PIGMENT));
