@@ -23,6 +23,9 @@ import kindveil.way.Wish;
 
 /** Toner print into thick gesso over dried paint. One contact; the lights turn white. */
 final class GessoBed implements Way {
+    private static final int OVERNIGHT = 600;
+    /** Under a fan (assumed). */
+    private static final int FANNED = 360;
     private static final WayCard CARD = WayCard.transfer("gesso-bed", "Gesso bed")
             .does("A toner print laid into thick wet gesso: its lights turn white, undercolour shows where gesso is thin or torn.")
             .softens(0.3).print(PrintKind.PHOTOCOPY)
@@ -65,7 +68,7 @@ final class GessoBed implements Way {
             script.act("heat", new Step.Heat(Face.PRINT_BACK, 22, java.time.Duration.ofMinutes(35)), "Heat it, 20 to 25 cm away", "Always moving; closer and the paper bubbles.", 35);
             script.dry("heat", Rubbing.first(script), Face.SUPPORT_FRONT, Stage.THROUGH, 15, 30, "Cool and completely dry before water: the number one failure.");
         } else {
-            script.dry("press", Rubbing.first(script), Face.SUPPORT_FRONT, Stage.THROUGH, 4 * 60, 600, "Completely dry before water: the number one failure.");
+            script.dry("press", Rubbing.first(script), Face.SUPPORT_FRONT, Stage.THROUGH, 4 * 60, script.chose(Schools.HURRY_HOT, Schools.FAN) ? FANNED : OVERNIGHT, "Completely dry before water: the number one failure.");
         }
         script.rubbing(Rubbing.misted(Face.SUPPORT_FRONT, Rubbing.planned(script), Finishing.FIRST).saying(5, "Mist and rub; gesso is forgiving."));
         new Finishing(false, 7).write(script);

@@ -42,6 +42,22 @@ public record Departure(String act, String words, Kind kind, @Nullable Duration 
         return found;
     }
 
+    /** One on a line, none said twice, as many as fit and how many more there are. @param most signs in all */
+    public static String told(List<Departure> departures, int most) {
+        List<String> lines = departures.stream().map(departure -> departure.act + ": " + departure.words).distinct().toList();
+        StringBuilder said = new StringBuilder();
+        for (int i = 0; i < lines.size(); i++) {
+            String rest = "%d more of the kind.".formatted(lines.size() - i);
+            boolean last = i == lines.size() - 1;
+            // a browser sends each end of a line as two signs
+            if (said.length() + lines.get(i).length() + 2 * i + (last ? 0 : rest.length() + 2) > most) {
+                return said.append(rest).toString();
+            }
+            said.append(lines.get(i)).append(last ? "" : "\n");
+        }
+        return said.toString();
+    }
+
     private static Optional<Departure> waited(Trace.Moment moment, Trace.Wait wait) {
         Duration took = moment.start().minus(wait.began());
         if (took.compareTo(wait.times().earliest()) < 0) {

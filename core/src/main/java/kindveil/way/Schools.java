@@ -27,10 +27,10 @@ public final class Schools {
             new Option("flat", "under a flat weight", "flatter, better contact", "dries several times slower")));
     public static final Choice HURRY = new Choice("hurry", "Hurry", List.of(
             new Option("wait", "let it dry", "safe", "patience"),
-            new Option(FAN, "a fan", "about half the time", "curls thin sheets")));
+            new Option(FAN, "a fan", "coats dry sooner, down to practice's least", "curls thin sheets")));
     public static final Choice HURRY_HOT = new Choice("hurry", "Hurry", List.of(
             new Option("wait", "let it dry", "safe", "patience"),
-            new Option(FAN, "a fan", "about half the time", "curls thin sheets"),
+            new Option(FAN, "a fan", "coats dry sooner, down to practice's least", "curls thin sheets"),
             new Option(HEAT, "heat tool at 20 to 25 cm", "some tens of minutes", "bubbles, scorch; standing by it all the time")));
     public static final Choice PASSES = new Choice("passes", "Rounds of rubbing", List.of(
             new Option(BY_WISH, "as the wish asks", "planned from your wish", "you judge after each"),

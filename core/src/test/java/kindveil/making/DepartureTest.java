@@ -109,4 +109,22 @@ class DepartureTest {
             assertTrue(Making.of(plan, BEGUN, deeds).moments().size() > 5);
         }
     }
+
+    /** What the hands did otherwise is written down at any length a note may have, each thing once. */
+    @Test
+    void told_fitsAnyLength() {
+        List<Departure> many = new ArrayList<>();
+        for (int i = 0; i < 60; i++) {
+            many.add(new Departure("Rub " + i, "begun after %d s, 4 h at the earliest was asked".formatted(i % 7), Departure.Kind.TOO_SOON, null, null));
+            many.add(new Departure("Wet the paper", "against the bench", Departure.Kind.AGAINST_THE_BENCH, null, null));
+        }
+        for (int most = 60; most <= 6000; most += 7) {
+            String said = Departure.told(many, most);
+            assertTrue(said.replace("\n", "\r\n").length() <= most, most + ": " + said.length());
+            long lines = said.lines().filter(line -> line.contains(":")).count();
+            assertEquals(61 - lines, said.endsWith("of the kind.") ? Integer.parseInt(said.substring(said.lastIndexOf('\n') + 1).split(" ")[0]) : 0, "none is lost unsaid");
+        }
+        assertEquals("", Departure.told(List.of(), 60));
+        assertEquals("Wet the paper: against the bench", Departure.told(List.of(many.get(1), many.get(3)), 60));
+    }
 }

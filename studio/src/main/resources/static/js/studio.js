@@ -105,16 +105,26 @@ function start(root) {
   watchMarking(root);
 }
 
-// what is seen stays until its answer has come
+let unfolded = [];
+
+function fold(details) {
+  return details.id || details.querySelector("summary").textContent;
+}
+
+// what is seen stays until its answer has come, and what was unfolded stays so
 function beforeAnswer(event) {
   if (event.detail.target?.id === "page") {
     keepLast(event.detail.target);
+    unfolded = [...event.detail.target.querySelectorAll("details[open]")].map(fold);
   }
 }
 
 // the place in the sentence is kept when its answer has come
 function comeBack(event) {
   if (event.detail.target?.id === "page") {
+    for (const details of document.querySelectorAll("#page details")) {
+      details.open ||= unfolded.includes(fold(details));
+    }
     document.getElementById(changed)?.focus({ preventScroll: true });
     changed = "";
   }

@@ -197,7 +197,7 @@ public record BenchView(UUID making, UUID piece, String pieceTitle, String way, 
         /** Minutes and seconds for short windows, the time of day for long ones. */
         private static String mark(Instant at, Instant began, Say say) {
             Duration since = Duration.between(began, at);
-            return since.toMinutes() < 20 ? "%d:%02d".formatted(since.toMinutes(), since.toSecondsPart()) : say.time(at);
+            return since.toMinutes() >= 20 ? say.time(at) : since.toSecondsPart() == 0 ? "%d min".formatted(since.toMinutes()) : since.toMinutes() == 0 ? "%d s".formatted(since.toSeconds()) : "%d min %d s".formatted(since.toMinutes(), since.toSecondsPart());
         }
     }
 
@@ -211,7 +211,7 @@ public record BenchView(UUID making, UUID piece, String pieceTitle, String way, 
         String last = making.moments().isEmpty() ? "" : say.it(making.moments().getLast().act().title());
         int seq = stored.told().size();
         if (making.finished()) {
-            return new BenchView(stored.id(), piece.id(), piece.title(), "", making.position() - 1, making.position() - 1, seq, "Made", "", "", "", null, List.of(),
+            return new BenchView(stored.id(), piece.id(), piece.title(), made(stored), making.position() - 1, making.position() - 1, seq, "Made", "", "", "", null, List.of(),
                     null, List.of(), "", "", slips, more, List.of(), true, last, false);
         }
         Act act = making.current().orElseThrow();
@@ -222,6 +222,12 @@ public record BenchView(UUID making, UUID piece, String pieceTitle, String way, 
         return new BenchView(stored.id(), piece.id(), piece.title(), stored.wayOf(act.id()).toLowerCase(Locale.ROOT), making.position(), making.position() + making.remaining() - 1, seq,
                 say.it(act.title()), say.it(act.how()), amount, say.it(String.join(" ", Stream.concat(beside.stream(), CautionReading.words(act.step(), making.bench(say.now())).stream()).toList())), chance(making, act, say), Tale.of(making, say.now()), clock, answers(making, act, say),
                 say.it(making.rescue().map(Answer::meaning).orElse("")), say.it(following(making)), slips, more, later(making, say), false, last, startsDwell(making, act));
+    }
+
+    /** The way of the act told last. */
+    private static String made(StoredMaking stored) {
+        List<Trace.Moment> all = stored.making().moments();
+        return all.isEmpty() ? "" : stored.wayOf(all.getLast().act().id()).toLowerCase(Locale.ROOT);
     }
 
     private static @Nullable Chance chance(Making making, Act act, Say say) {

@@ -3,6 +3,7 @@ package kindveil.studio.page.build;
 import kindveil.studio.page.piece.PieceHead;
 import kindveil.studio.page.Download;
 import kindveil.studio.page.piece.LookView;
+import java.time.Duration;
 import java.util.Map;
 import java.util.UUID;
 import kindveil.studio.page.Problems;
@@ -87,14 +88,14 @@ class BuildController {
     @GetMapping({"/pieces/{id}/foresight", "/pieces/{id}/veils/{veil}/foresight"})
     ModelAndView foresight(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, LookView.Asked asked) {
         Planned planned = pieces.plan(pieces.get(id, veil));
-        return new ModelAndView("piece/foresight :: foresight", "foresight", ForesightView.of(planned, asked.of(planned), looks, reads, false, say));
+        return new ModelAndView("piece/foresight :: foresight", "foresight", ForesightView.of(planned, asked.of(planned), looks, reads, Duration.ZERO, say));
     }
 
-    /** What would bring it back, which takes many looks more. */
+    /** What would bring it back, which takes many looks more: as far as it came by now, and so on. */
     @GetMapping({"/pieces/{id}/gains", "/pieces/{id}/veils/{veil}/gains"})
     ModelAndView gains(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, LookView.Asked asked) {
         Planned planned = pieces.plan(pieces.get(id, veil));
-        return new ModelAndView("piece/foresight :: gains", "foresight", ForesightView.of(planned, asked.of(planned), looks, reads, true, say));
+        return new ModelAndView("piece/foresight :: gains", "foresight", ForesightView.of(planned, asked.of(planned), looks, reads, ForesightView.AT_A_TIME, say));
     }
 
     /** What is offered to bring the drawing back, taken. */

@@ -2,6 +2,7 @@ package kindveil.studio.page.build;
 
 import kindveil.studio.page.piece.PieceHead;
 import kindveil.studio.page.piece.LookView;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -155,7 +156,7 @@ record BuildView(PieceHead head, Sentence sentence, Shown look, SectionView sect
     /** @param foreseen whether how the drawing reads is worked out for the page, however long it takes */
     static BuildView of(Planned planned, LookView view, BuildForm form, List<Support> supports, Optional<LastDrops.Last> last, LookWork looks, ReadsWork reads, boolean foreseen, boolean undoable, Say say) {
         Piece piece = planned.piece();
-        ForesightView foresight = foreseen || looks.foreseen(piece, view.right(), view.pass()) && reads.known(piece) ? ForesightView.of(planned, view, looks, reads, foreseen, say) : null;
+        ForesightView foresight = foreseen || looks.foreseen(piece, view.right(), view.pass()) && reads.known(piece) ? ForesightView.of(planned, view, looks, reads, foreseen ? ForesightView.AT_A_TIME : Duration.ZERO, say) : null;
         return new BuildView(PieceHead.of(piece, "Build"), Sentence.of(planned, view, form, supports, say), Shown.of(planned, view, looks.aspect(piece)), SectionView.of(planned, view, looks, say),
                 Beside.of(planned, foresight, last, say), Laid.of(piece, say), undoable, List.of());
     }

@@ -1,5 +1,6 @@
 package kindveil.studio.page.build;
 
+import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
 import kindveil.measure.Figures;
@@ -13,7 +14,6 @@ import kindveil.studio.work.look.LookWork;
 import kindveil.studio.work.look.ReadsWork;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.Planned;
-import org.jspecify.annotations.Nullable;
 
 /**
  * How much of the drawing drowns, each picture of the piece by itself, and what would bring back the one in hand.
@@ -21,11 +21,15 @@ import org.jspecify.annotations.Nullable;
  * @param drowning in per cent; empty where no drawing lies there yet
  * @param means what the figure is of
  * @param each picture when all is done, where there are several
- * @param gains what would bring it back, or null where that is still to be looked at
+ * @param gains what would bring it back, as far as that was looked at
+ * @param due how far that came where it is not done yet, or empty
  * @param edges what stands up and where it shows, looked at in raking light
  * @param base address of the veil in hand
  */
-record ForesightView(String drowning, String means, String across, List<Each> each, @Nullable List<Gain> gains, List<Edge> edges, String base, int version) {
+record ForesightView(String drowning, String means, String across, List<Each> each, List<Gain> gains, String due, List<Edge> edges, String base, int version) {
+    /** How long one request looks for what would bring it back: what is missing then is asked for again. */
+    static final Duration AT_A_TIME = Duration.ofMillis(700);
+
     /** One edge: of what, how high, and where it is seen. */
     record Edge(String words, String figure, String shows) {
     }
@@ -38,18 +42,19 @@ record ForesightView(String drowning, String means, String across, List<Each> ea
     record Gain(String words, String figure, String key) {
     }
 
-    /** @param whole whether what would bring it back is looked at too, however long it takes */
-    static ForesightView of(Planned planned, LookView view, LookWork looks, ReadsWork reads, boolean whole, Say say) {
+    /** @param most how long what would bring it back is looked for */
+    static ForesightView of(Planned planned, LookView view, LookWork looks, ReadsWork reads, Duration most, Say say) {
         Piece piece = planned.piece();
         String base = PieceHead.base(piece);
         List<ReadsWork.Read> all = reads.each(piece);
         List<Each> each = all.size() < 2 ? List.of() : all.stream().map(read -> new Each(named(piece, read.veil()), say.percent(read.drowns()),
                 read.under() == 0 ? "" : "most of it under " + named(piece, read.under()), read.veil() == piece.inHand() + 1)).toList();
-        @Nullable List<Gain> gains = whole || reads.gainsKnown(piece)
-                ? reads.gains(piece).stream().map(gain -> new Gain(say.it(gain.words()), "+" + Math.round(gain.share() * 100), gain.change().key())).toList() : null;
+        ReadsWork.Looked looked = most.isZero() ? reads.looked(piece) : reads.look(piece, most);
+        List<Gain> gains = looked.found().stream().map(gain -> new Gain(say.it(gain.words()), "+" + Math.round(gain.share() * 100), gain.change().key())).toList();
+        String due = looked.done() ? "" : looked.steps() == 0 ? "What would bring it back is being looked at …" : "What would bring it back: %d of some %d changes looked at …".formatted(looked.steps(), looked.all());
         List<Edge> edges = view.right() == LookState.RAKED ? looks.ridges(piece, view.pass()).stream().map(ridge -> edge(piece, ridge, say)).toList() : List.of();
         return looks.foresight(piece, view.right(), view.pass()).map(seen -> new ForesightView(say.percent(seen.drowning()), means(view),
-                "From across the room it is %s.".formatted(say.percent(seen.drowningAcross())), each, gains, edges, base, piece.version())).orElse(new ForesightView("", "", "", each, gains, edges, base, piece.version()));
+                "From across the room it is %s.".formatted(say.percent(seen.drowningAcross())), each, gains, due, edges, base, piece.version())).orElse(new ForesightView("", "", "", each, gains, due, edges, base, piece.version()));
     }
 
     private static Edge edge(Piece piece, LookWork.Ridge ridge, Say say) {

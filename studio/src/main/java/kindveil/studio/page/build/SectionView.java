@@ -87,7 +87,8 @@ public record SectionView(String place, String toner, String seen, String lightn
         }
         drawn.add(support(planned.brief().support(), y, TOP + DEPTH - y));
         String place = say.size(frame.getFirst().times(core.x()).rounded(), frame.getLast().times(core.y()).rounded());
-        String toner = core.coverage() < NO_TONER ? "clear here" : Figures.rounded(core.coverage() * 100, 0) + " % toner here";
+        String dark = seen.stream().filter(layer -> layer.kind() == Kind.TONER).findFirst().map(layer -> layer.name().toLowerCase(java.util.Locale.ROOT)).orElse("dark");
+        String toner = core.coverage() < NO_TONER ? "clear here" : "%s %% %s here".formatted(Figures.rounded(core.coverage() * 100, 0), dark);
         return new SectionView(place, toner, core.seen().toString(), Figures.rounded(core.seen().lab().lightness(), 0), drawn, TOP + DEPTH);
     }
 

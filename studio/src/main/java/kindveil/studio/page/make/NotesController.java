@@ -25,6 +25,7 @@ import org.springframework.web.servlet.ModelAndView;
 
 @Controller
 class NotesController {
+    private static final int LONGEST = 2000;
     private final PieceWork pieces;
     private final MakeWork makings;
     private final LogWork log;
@@ -72,8 +73,7 @@ class NotesController {
 
     /** What the last making did otherwise than planned, as a start for the artist's own words. */
     private String departures(Piece piece) {
-        return makings.newest(piece.id()).map(StoredMaking::making).map(making -> String.join("\n",
-                Departure.of(making).stream().map(d -> d.act() + ": " + d.words()).toList())).orElse("");
+        return makings.newest(piece.id()).map(stored -> Departure.told(Departure.of(stored.making()), LONGEST)).orElse("");
     }
 
     private ModelAndView page(Piece piece, NotesView.Form form, NotesView.@Nullable Again again, List<String> problems) {
@@ -112,8 +112,8 @@ class NotesController {
         Piece piece = pieces.get(id, veil);
         Problems problems = new Problems();
         LogEntry.Verdict judged = problems.choice(LogEntry.Verdict.class, "Verdict", verdict);
-        problems.read(() -> LogWork.requireShort("What came", came, 2000));
-        problems.read(() -> LogWork.requireShort("What was different", different, 2000));
+        problems.read(() -> LogWork.requireShort("What came", came, LONGEST));
+        problems.read(() -> LogWork.requireShort("What was different", different, LONGEST));
         problems.read(() -> LogWork.requireShort("Who printed the copy", printedBy, 120));
         problems.read(() -> LogWork.requireShort("What else came of it", byProducts, 500));
         LogEntry.Findings findings = findings(problems, tack, fibre, stretch, byProducts, cause);

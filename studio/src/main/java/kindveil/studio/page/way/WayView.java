@@ -3,6 +3,9 @@ package kindveil.studio.page.way;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Stream;
+import kindveil.bench.Concern;
+import kindveil.bench.Refusal;
 import kindveil.bench.Hand;
 import kindveil.bench.PrintKind;
 import kindveil.bench.Support;
@@ -123,17 +126,23 @@ record WayView(String key, String name, String summary, Judged judged, Told told
 
     private static List<Schooling> schooling(Way way, Brief brief, Say say) {
         List<Schooling> all = new ArrayList<>();
+        List<String> said = doubts(Trace.of(way.expand(brief)));
         for (Choice choice : way.choices()) {
-            all.add(new Schooling(choice.question(), choice.options().stream().map(option -> school(way, brief, choice, option, say)).toList(), choice.aside() && way.chosen(brief, choice.key()).equals(choice.options().getFirst())));
+            all.add(new Schooling(choice.question(), choice.options().stream().map(option -> school(way, brief, choice, option, said, say)).toList(), choice.aside() && way.chosen(brief, choice.key()).equals(choice.options().getFirst())));
         }
         return all;
     }
 
-    private static School school(Way way, Brief brief, Choice choice, Choice.Option option, Say say) {
+    private static List<String> doubts(Trace trace) {
+        return Stream.concat(trace.refusals().stream().map(Refusal::reason), trace.concerns().stream().map(Concern::reason)).toList();
+    }
+
+    /** @param said what is doubted of the way as it is chosen: only what another option adds is said beside it */
+    private static School school(Way way, Brief brief, Choice choice, Choice.Option option, List<String> said, Say say) {
         Trace trace = Trace.of(way.expand(brief.with(choice.key(), option.key())));
         TimeReading times = TimeReading.of(trace);
         double millilitres = AmountReading.of(trace, brief.width(), brief.height()).byProduct().values().stream().mapToDouble(Volume::millilitres).sum();
-        String risk = !trace.refusals().isEmpty() ? trace.refusals().getFirst().reason() : trace.concerns().isEmpty() ? "" : trace.concerns().getFirst().reason();
+        String risk = doubts(trace).stream().filter(doubt -> !said.contains(doubt)).findFirst().orElse("");
         return new School(say.it(option.words()), say.it(option.buys()), say.it(option.costs()), millilitres == 0 ? "–" : say.one(new Volume(millilitres)), Span.words(times.handsOn()), Knot.elapsed(times), HoldReading.least(trace).map(say::percent).orElse("–"), say.it(risk),
                 way.chosen(brief, choice.key()).equals(option));
     }

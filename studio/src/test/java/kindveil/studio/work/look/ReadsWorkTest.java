@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.awt.Color;
+import java.time.Duration;
 import java.util.List;
 import kindveil.bench.Ground;
 import kindveil.bench.PrintKind;
@@ -73,6 +74,23 @@ class ReadsWorkTest {
         assertEquals(piece.veils(), back.veils());
         assertEquals(piece.basis(), back.basis());
         assertEquals(before.each(), reads.of(back.at(1)).each());
+    }
+
+    /** Looked for a step at a time it comes out as looked for at once, and says truly how far it came. */
+    @Test
+    void look_stepByStep_findsTheSame() {
+        Piece piece = two();
+        assertEquals(new ReadsWork.Looked(false, 0, 0, List.of()), reads.looked(piece), "nothing is looked at by asking how far it came");
+        ReadsWork.Looked looked = reads.look(piece, Duration.ofNanos(1));
+        for (int step = 2; !looked.done(); step++) {
+            assertEquals(step - 1, looked.steps());
+            assertTrue(looked.steps() < looked.all() && looked.all() < 60, looked.toString());
+            assertEquals(looked, reads.looked(piece));
+            looked = reads.look(piece, Duration.ofNanos(1));
+        }
+        assertEquals(looked.steps(), looked.all());
+        Piece again = pieces.change(piece.with(piece.basis().of(Colour.parse("g", "#1c2125"))));
+        assertEquals(reads.gains(pieces.change(again.with(again.basis().of(Colour.parse("g", "#1c2126")))).at(1)), looked.found());
     }
 
     @Test
