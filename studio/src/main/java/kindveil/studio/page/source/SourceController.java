@@ -47,14 +47,21 @@ class SourceController {
     }
 
     @GetMapping({"/pieces/{id}/source", "/pieces/{id}/veils/{veil}/source"})
-    ModelAndView source(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil) {
+    ModelAndView source(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam(defaultValue = "false") boolean offers) {
         Piece piece = pieces.get(id, veil);
-        return page(piece, SourceView.Form.of(piece, log.grown(piece.design().way()), say), List.of());
+        return page(piece, SourceView.Form.of(piece, log.grown(piece.design().way()), say), offers, List.of());
     }
 
-    private ModelAndView page(Piece piece, SourceView.Form form, List<String> problems) {
+    /** What would help, which takes as long to work out as all the rest. */
+    @GetMapping({"/pieces/{id}/source/offers", "/pieces/{id}/veils/{veil}/source/offers"})
+    ModelAndView offers(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil) {
+        return new ModelAndView("piece/offers :: offers", "offers", OffersView.of(pieces.get(id, veil), sources, say));
+    }
+
+    /** @param offers whether what would help is waited for */
+    private ModelAndView page(Piece piece, SourceView.Form form, boolean offers, List<String> problems) {
         return SourceView.of(pieces.plan(piece), sources.read(piece), form, lineage(piece), sources.colourShare(piece), looks.negative(piece).orElse(null),
-                pieces.coloured(piece).map(design -> design.print().words()).orElse(""), log.grown(piece.design().way()), problems, say).in("piece/source");
+                pieces.coloured(piece).map(design -> design.print().words()).orElse(""), log.grown(piece.design().way()), offers || sources.advised(piece) ? OffersView.of(piece, sources, say) : null, problems, say).in("piece/source");
     }
 
     /** Where a source that is a result comes from. */
@@ -83,7 +90,7 @@ class SourceController {
                 problems.add(outdated.getMessage());
             }
         }
-        return page(piece, new SourceView.Form(piece.version(), width, ends, black, white, tones), problems.words());
+        return page(piece, new SourceView.Form(piece.version(), width, ends, black, white, tones), false, problems.words());
     }
 
     /** How wide it is printed; or how wide it is to end, where the way is known to stretch a print and only that was changed. */
@@ -104,7 +111,7 @@ class SourceController {
     @PostMapping({"/pieces/{id}/source/advice", "/pieces/{id}/veils/{veil}/source/advice"})
     String follow(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam int version, @RequestParam int index) {
         Piece piece = pieces.get(id, veil);
-        List<Advice> advice = sources.read(piece).advice();
+        List<Advice> advice = sources.advice(piece);
         if (index < 0 || index >= advice.size()) {
             throw new Outdated(piece.title());
         }

@@ -19,7 +19,6 @@ import kindveil.studio.work.piece.Design;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.Planned;
 import kindveil.studio.work.source.SourceWork;
-import kindveil.tone.Advice;
 import kindveil.tone.SourceReading;
 import kindveil.tone.Histogram;
 import kindveil.tone.Treatment;
@@ -37,10 +36,11 @@ import org.jspecify.annotations.Nullable;
  * @param told the file and how much colour it has, and where it came from
  * @param colours the print that would keep its colours, or empty
  * @param size it is printed at now
+ * @param offers what would help, or null where that is still to be looked at
  * @param grown how large it ends where this way is known to stretch it, and a tracing to fit, or null
  */
 record SourceView(PieceHead head, Wipe wipe, List<String> told, String colours, Lightness histogram, List<Figure> figures, String size, Form form, Judged judged, Tonal tonal, Treated treated,
-        Offers offers, @Nullable Growth grown, List<String> problems) implements PageView {
+        @Nullable OffersView offers, @Nullable Growth grown, List<String> problems) implements PageView {
 
     /**
      * What this way made of earlier prints.
@@ -172,28 +172,13 @@ record SourceView(PieceHead head, Wipe wipe, List<String> told, String colours, 
         }
     }
 
-    /** What would help. @param plain index of the picture as it is */
-    record Offers(List<Offer> list, int plain) {
-        private static final double WORTHWHILE = 0.03;
-
-        /** A treatment that would help. */
-        record Offer(int index, String words, String gain, String hint) {
-        }
-
-        static Offers of(List<Advice> advice, double now, Say say) {
-            return new Offers(IntStream.range(0, advice.size()).filter(i -> advice.get(i).after() >= now + WORTHWHILE)
-                    .mapToObj(i -> new Offer(i, say.it(advice.get(i).words()), "+" + Math.round((advice.get(i).after() - now) * 100),
-                            "%s of it carries now, %s then".formatted(say.percent(now), say.percent(advice.get(i).after())))).toList(), advice.size());
-        }
-    }
-
     /**
      * @param lineage where a source that is a result comes from, or empty
      * @param colours share of the picture that is coloured
      * @param negative as {@link Tonal} takes it
      * @param coloured the print that would keep its colours, or empty
      */
-    static SourceView of(Planned planned, SourceWork.Readings readings, Form form, String lineage, double colours, @Nullable Boolean negative, String coloured, Optional<LogWork.Grown> grown, List<String> problems, Say say) {
+    static SourceView of(Planned planned, SourceWork.Readings readings, Form form, String lineage, double colours, @Nullable Boolean negative, String coloured, Optional<LogWork.Grown> grown, @Nullable OffersView offers, List<String> problems, Say say) {
         Piece piece = planned.piece();
         Design design = piece.design();
         double aspect = readings.shape().aspect();
@@ -205,6 +190,6 @@ record SourceView(PieceHead head, Wipe wipe, List<String> told, String colours, 
         return new SourceView(PieceHead.of(piece, "Source"), wipe, Stream.of(file, lineage).filter(line -> !line.isEmpty()).toList(), coloured,
                 Lightness.of(readings.asItIs(), readings.treated(), treated, say), figures(readings.treated(), piece.softening(), say),
                 say.size(design.printWidth(), design.printWidth().times(aspect)), form, Judged.of("For " + design.theWay().name(), readings.treated().verdict(), say), Tonal.of(planned, aspect, negative),
-                Treated.of(design, say), Offers.of(readings.advice(), readings.treated().carrying(), say), Growth.of(grown), problems);
+                Treated.of(design, say), offers, Growth.of(grown), problems);
     }
 }

@@ -46,6 +46,7 @@ public class SourceWork {
     private final PictureWork pictures;
     /** By all that a reading is made from. */
     private final Cache<List<Object>, Readings> known = Caches.bounded().maximumSize(REMEMBERED).build();
+    private final Cache<List<Object>, List<Advice>> advised = Caches.bounded().maximumSize(REMEMBERED).build();
 
     SourceWork(PictureWork pictures) {
         this.pictures = pictures;
@@ -57,15 +58,17 @@ public class SourceWork {
      * @param shape of the framed picture, in pixels of the source
      * @param asItIs its tones, framed and otherwise untreated
      * @param treated read with the piece's treatment
-     * @param advice what would help, the best first
      */
-    public record Readings(StoredPicture picture, Size shape, Histogram asItIs, SourceReading treated, List<Advice> advice) {
+    public record Readings(StoredPicture picture, Size shape, Histogram asItIs, SourceReading treated) {
     }
 
     public Readings read(Piece piece) {
+        return known.get(key(piece), key -> readAnew(piece));
+    }
+
+    private static List<Object> key(Piece piece) {
         Design design = piece.design();
-        return known.get(List.of(piece.veil().source(), design.treatments(), design.printWidth(), piece.softening(), design.print(), design.choices().getOrDefault(Schools.TONES.key(), "")),
-                key -> readAnew(piece));
+        return List.of(piece.veil().source(), design.treatments(), design.printWidth(), piece.softening(), design.print(), design.choices().getOrDefault(Schools.TONES.key(), ""));
     }
 
     private Readings readAnew(Piece piece) {
@@ -74,7 +77,7 @@ public class SourceWork {
         Plane luminance = inverted(piece, treated(piece, pictures.preview(piece.veil().source()).luminance(), piece.design().treatments().framing()));
         Picture colours = inColours(piece) && colourShare(piece) > 0 ? printed(piece, pictures.within(piece.veil().source(), piece.design().treatments(), COLOURS)) : null;
         boolean toned = piece.design().treatments().list().size() > piece.design().treatments().framing().list().size();
-        return new Readings(picture, shape, Histogram.of(luminance), read(piece, shape, toned ? inverted(piece, treated(piece)) : luminance, colours), advice(piece));
+        return new Readings(picture, shape, Histogram.of(luminance), read(piece, shape, toned ? inverted(piece, treated(piece)) : luminance, colours));
     }
 
     /** How much of the picture is coloured, 0 to 1. */
@@ -83,7 +86,16 @@ public class SourceWork {
     }
 
     /** What would help, the best first; tones are told well enough by a smaller picture. */
-    private List<Advice> advice(Piece piece) {
+    public List<Advice> advice(Piece piece) {
+        return advised.get(key(piece), key -> advise(piece));
+    }
+
+    /** Whether that can be had at once. */
+    public boolean advised(Piece piece) {
+        return advised.getIfPresent(key(piece)) != null;
+    }
+
+    private List<Advice> advise(Piece piece) {
         return Advice.of(treated(piece, pictures.within(piece.veil().source(), piece.design().treatments(), ADVICE).luminance(), piece.design().treatments().framing()), piece.design().printWidth(),
                 plane -> inverted(piece, plane));
     }
@@ -175,7 +187,7 @@ public class SourceWork {
 
     /** A small picture of what one piece of advice would do; past the last, of the picture untreated. */
     public byte[] offeredPng(Piece piece, int index) {
-        List<Advice> advice = read(piece).advice();
+        List<Advice> advice = advice(piece);
         if (index < 0 || index > advice.size()) {
             throw new NotFound("advice", index);
         }
