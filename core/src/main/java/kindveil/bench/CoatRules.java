@@ -117,7 +117,8 @@ final class CoatRules {
             Rules.notYet(bench, face, Stage.TOUCH_DRY, "the second colour drags the image").ifPresent(found::add);
         } else if (!step.product().is(Trait.OVER_WET)) {
             boolean wettingOut = bench.layers(face).stream().anyMatch(Carrier.class::isInstance);
-            boolean overImage = !bench.pictures(face).isEmpty() && !wettingOut;
+            // what meets the coat before it at an edge is to run into it
+            boolean overImage = !bench.pictures(face).isEmpty() && !wettingOut && step.part() != Mask.Part.EDGE;
             if (overImage || step.part() == Mask.Part.BACKED || face.thing() != ThingKind.SUPPORT) {
                 Rules.notYet(bench, face, Stage.RECOAT, "a coat now drags it").ifPresent(found::add);
             }

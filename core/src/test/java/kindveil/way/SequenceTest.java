@@ -5,9 +5,14 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.time.Duration;
+import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import kindveil.bench.Face;
+import kindveil.bench.Refusal;
 import kindveil.bench.Support;
 import kindveil.catalogue.Catalogue;
 import kindveil.catalogue.Samples;
@@ -108,5 +113,40 @@ class SequenceTest {
         assertTrue(light.getFirst().startsWith("Light image paint over a darker pull gives a tonal negative"));
         List<String> alike = plate.questions(usual.coloured("image", kindveil.light.Colour.parse("i", "#777777")).coloured("pull", kindveil.light.Colour.parse("p", "#8a8a8a")));
         assertTrue(alike.getFirst().contains("under 25 the image drowns"));
+    }
+
+    /** No option of a layer is refused as too wet over or under some transfer where it is not by itself and the usual one is not there; what water or oil undo is another matter. */
+    @Test
+    void optionsOfLayers_overAndUnderEveryTransfer_areAsSoundAsTheUsualOne() {
+        List<String> wrong = new ArrayList<>();
+        for (Way transfer : Catalogue.transfers()) {
+            for (Way layer : Catalogue.overAndUnder()) {
+                Brief under = Samples.usual(transfer);
+                Brief usual = Samples.usual(layer).with(under.base().support());
+                for (boolean over : new boolean[] {true, false}) {
+                    Set<String> known = refusals(transfer, under, layer, usual, over);
+                    for (Choice choice : layer.choices()) {
+                        for (Choice.Option option : choice.options()) {
+                            Brief asked = usual.with(choice.key(), option.key());
+                            Set<String> found = refusals(transfer, under, layer, asked, over);
+                            found.removeAll(known);
+                            found.removeAll(Trace.of(Sequence.of(layer, asked).expand()).refusals().stream().map(Refusal::reason).toList());
+                            if (!found.isEmpty()) {
+                                wrong.add("%s %s %s, %s: %s".formatted(layer.key(), over ? "over" : "under", transfer.key(), option.words(), found));
+                            }
+                        }
+                    }
+                }
+            }
+        }
+        assertEquals(List.of(), wrong);
+    }
+
+    private static final Set<Refusal.Kind> TOO_WET = Set.of(Refusal.Kind.NOT_DRY, Refusal.Kind.STILL_WET, Refusal.Kind.NOT_CURED, Refusal.Kind.GROUND_NOT_DRY, Refusal.Kind.BED_CLOSED, Refusal.Kind.NO_WET_BED, Refusal.Kind.PAINT_DRIED);
+
+    private static Set<String> refusals(Way transfer, Brief under, Way layer, Brief brief, boolean over) {
+        Sequence.Part picture = new Sequence.Part(transfer, under);
+        Sequence.Part other = new Sequence.Part(layer, brief);
+        return Trace.of(Sequence.on(under.base(), over ? List.of(picture, other) : List.of(other, picture)).expand()).refusals().stream().filter(refusal -> TOO_WET.contains(refusal.kind())).map(Refusal::reason).collect(Collectors.toCollection(HashSet::new));
     }
 }

@@ -282,6 +282,9 @@ public class LookWork {
 
     private Optional<Foresight> foresee(Piece piece, LookState state, int pass) {
         Piece drawing = piece.veil().bringsPicture() ? piece : piece.at(piece.veils().indexOf(piece.leading()) + 1);
+        if (drawing.inHand() > piece.inHand()) {
+            return Optional.empty();
+        }
         if (!state.bench(pieces.plan(Reach.under(piece)).trace(), pass).shows(Reach.under(drawing).inHand())) {
             return Optional.empty();
         }

@@ -191,6 +191,7 @@ class LookWorkTest {
         assertFalse(under.veil().bringsPicture());
         Piece first = under.moved(-1);
         assertEquals("underpainting", first.veils().getFirst().design().way());
+        assertTrue(looks.foresight(first.at(1), LookState.DRIED, 0).isEmpty(), "no drawing lies there yet");
         double light = drowned(first, 10, "flat", "#f4ead0");
         double dark = drowned(first, 11, "flat", "#1c1c1e");
         double both = drowned(first, 12, "together", "#f4ead0");
