@@ -1,6 +1,7 @@
 package kindveil.tone;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import kindveil.image.Plane;
 import kindveil.measure.Length;
@@ -20,7 +21,8 @@ public record Detail(List<Band> bands) {
     /** Pixels to the millimetre. */
     private static final double FINEST = 12;
     private static final double[] SIZES = {0.25, 0.5, 1, 2, 4};
-    /** Pixels across a mark of a band; the finest has three. */
+    /** Pixels across a mark of a band, where energies are counted and where they are drawn. */
+    private static final double LEAST_ACROSS = 3;
     private static final double ACROSS = 5;
     /** A very large print is laid out a little coarser. */
     private static final double MOST_PIXELS = 4_000_000;
@@ -58,14 +60,9 @@ public record Detail(List<Band> bands) {
 
     /** @param before laid out on the print; likewise what became of it */
     static Detail between(Plane before, Plane after, double pixelsPerMillimetre) {
-        double[] was = new double[SIZES.length];
-        double[] kept = new double[SIZES.length];
-        double all = 0;
-        for (int i = 0; i < SIZES.length; i++) {
-            was[i] = energy(before, SIZES[i], pixelsPerMillimetre);
-            kept[i] = energy(after, SIZES[i], pixelsPerMillimetre);
-            all += was[i];
-        }
+        double[] was = energies(before, pixelsPerMillimetre);
+        double[] kept = energies(after, pixelsPerMillimetre);
+        double all = Arrays.stream(was).sum();
         List<Band> bands = new ArrayList<>();
         for (int i = 0; i < SIZES.length; i++) {
             double lost = was[i] < NOTHING ? 0 : Math.clamp(1 - Math.sqrt(kept[i] / was[i]), 0, 1);
@@ -74,10 +71,40 @@ public record Detail(List<Band> bands) {
         return new Detail(bands);
     }
 
-    /** Mean square of a band, wherever it lies. */
-    private static double energy(Plane laidOut, double size, double pixelsPerMillimetre) {
-        Plane band = band(laidOut, size, pixelsPerMillimetre);
-        return band.map(v -> v * v).mean();
+    /** Mean square of each band, wherever it lies: the wider Gaussian of one is the narrower of the next, on half the pixels. */
+    private static double[] energies(Plane laidOut, double pixelsPerMillimetre) {
+        double[] energies = new double[SIZES.length];
+        double pixels = SIZES[0] * pixelsPerMillimetre;
+        Plane fine = laidOut.blurred(pixels / Math.sqrt(2));
+        for (int i = 0; i < SIZES.length; i++) {
+            Plane coarse = wider(fine, pixels);
+            energies[i] = meanSquare(fine, coarse);
+            if (i + 1 < SIZES.length) {
+                double wanted = pixels * SIZES[i + 1] / SIZES[i];
+                double scale = Math.min(1, LEAST_ACROSS / wanted);
+                fine = laidOut(coarse, coarse.width() * scale, coarse.height() * scale);
+                pixels = wanted * scale;
+            }
+        }
+        return energies;
+    }
+
+    /** One Gaussian after another is a Gaussian of the sum of their squares: 2 − 1/2. */
+    private static Plane wider(Plane fine, double pixels) {
+        return fine.blurred(pixels * Math.sqrt(1.5));
+    }
+
+    private static double meanSquare(Plane fine, Plane coarse) {
+        double sum = 0;
+        for (int y = 0; y < fine.height(); y++) {
+            double row = 0;
+            for (int x = 0; x < fine.width(); x++) {
+                double band = fine.at(x, y) - coarse.at(x, y);
+                row += band * band;
+            }
+            sum += row;
+        }
+        return sum / fine.width() / fine.height();
     }
 
     /** Marks of one size, on as many pixels as they need. */
@@ -86,8 +113,7 @@ public record Detail(List<Band> bands) {
         Plane small = laidOut(laidOut, laidOut.width() * scale, laidOut.height() * scale);
         double pixels = size * pixelsPerMillimetre * scale;
         Plane fine = small.blurred(pixels / Math.sqrt(2));
-        // one Gaussian after another is a Gaussian of the sum of their squares: 2 − 1/2
-        Plane coarse = fine.blurred(pixels * Math.sqrt(1.5));
+        Plane coarse = wider(fine, pixels);
         return Plane.compute(small.width(), small.height(), (x, y) -> fine.at(x, y) - coarse.at(x, y));
     }
 
