@@ -91,7 +91,7 @@ class CottonJourneyTest {
         page.locator("#told-ground").selectOption("RAW");
         assertThat(page.locator("#told-ground")).hasValue("RAW");
         Locator film = page.locator("[id='dial.bed']");
-        assertThat(film).hasAttribute("placeholder", String.format(Locale.ROOT, "%.3f", FILM / 25.4));
+        assertThat(film).hasAttribute("placeholder", String.format(Locale.ROOT, "%.1f", FILM / 25.4));
         assertThat(page.locator("form.told")).containsText("mil");
 
         station(page, "Print");

@@ -57,6 +57,10 @@ class PieceEntity {
     @Nullable Long pageWidth;
     @Column(name = "page_height_nm")
     @Nullable Long pageHeight;
+    @Column(name = "put_away")
+    boolean putAway;
+    @Column(name = "taken_away")
+    @Nullable Instant takenAway;
     @ElementCollection(fetch = FetchType.EAGER)
     @CollectionTable(name = "veil", joinColumns = @JoinColumn(name = "piece_id"))
     @OrderColumn(name = "seq")

@@ -60,7 +60,7 @@ class StoredMakings implements Makings {
 
     @Override
     public Kept<StoredMaking> active() {
-        List<MakingEntity> open = entities.createQuery("select e from MakingEntity e where e.plan is null or e.laidAside = false and e.finished = false order by e.begun", MakingEntity.class).getResultList();
+        List<MakingEntity> open = entities.createQuery("select e from MakingEntity e where (e.plan is null or e.laidAside = false and e.finished = false) and not exists (select p.id from PieceEntity p where p.id = e.piece and p.takenAway is not null) order by e.begun", MakingEntity.class).getResultList();
         if (open.isEmpty()) {
             return new Kept<>(List.of(), List.of());
         }

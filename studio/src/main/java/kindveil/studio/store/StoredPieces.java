@@ -2,6 +2,7 @@ package kindveil.studio.store;
 
 import jakarta.persistence.EntityManager;
 import jakarta.persistence.LockModeType;
+import java.time.Instant;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -17,13 +18,14 @@ import kindveil.studio.work.NotFound;
 import kindveil.studio.work.Outdated;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.Pieces;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
 @Repository
 @Transactional
 class StoredPieces implements Pieces {
-    private static final String ALL = "select distinct p from PieceEntity p left join fetch p.veils order by p.created desc, p.title";
+    private static final String ALL = "select distinct p from PieceEntity p left join fetch p.veils where p.takenAway is null order by p.created desc, p.title";
     private final EntityManager entities;
 
     StoredPieces(EntityManager entities) {
@@ -99,19 +101,47 @@ class StoredPieces implements Pieces {
 
     @Override
     public List<Piece> all(Collection<UUID> ids) {
-        return ids.isEmpty() ? List.of() : read(entities.createQuery("select distinct p from PieceEntity p left join fetch p.veils where p.id in :ids", PieceEntity.class).setParameter("ids", ids).getResultList()).read();
+        return ids.isEmpty() ? List.of() : read(entities.createQuery("select distinct p from PieceEntity p left join fetch p.veils where p.id in :ids and p.takenAway is null", PieceEntity.class).setParameter("ids", ids).getResultList()).read();
     }
 
     @Override
     public List<Piece> unmade(int most) {
-        List<UUID> ids = entities.createQuery("select p.id from PieceEntity p where not exists (select m.id from MakingEntity m where m.piece = p.id) order by p.created desc, p.title", UUID.class)
+        List<UUID> ids = entities.createQuery("select p.id from PieceEntity p where p.takenAway is null and p.putAway = false and not exists (select m.id from MakingEntity m where m.piece = p.id) order by p.created desc, p.title", UUID.class)
                 .setMaxResults(most).getResultList();
         return all(ids).stream().sorted(Comparator.comparingInt(piece -> ids.indexOf(piece.id()))).toList();
     }
 
     @Override
     public boolean none() {
-        return entities.createQuery("select count(p) from PieceEntity p", Long.class).getSingleResult() == 0;
+        return entities.createQuery("select count(p) from PieceEntity p where p.takenAway is null", Long.class).getSingleResult() == 0;
+    }
+
+    @Override
+    public Set<UUID> putAway() {
+        return Set.copyOf(entities.createQuery("select p.id from PieceEntity p where p.putAway = true", UUID.class).getResultList());
+    }
+
+    @Override
+    public void putAway(UUID id, boolean away) {
+        lies(id, "putAway", away);
+    }
+
+    @Override
+    public List<TakenAway> takenAway() {
+        return entities.createQuery("select new kindveil.studio.work.piece.Pieces$TakenAway(p.id, p.title, p.takenAway) from PieceEntity p where p.takenAway is not null order by p.takenAway desc", TakenAway.class).getResultList();
+    }
+
+    @Override
+    public void takeAway(UUID id, @Nullable Instant at) {
+        lies(id, "takenAway", at);
+    }
+
+    /** Where it lies is not what it is: a page that shows it need not be asked for again. */
+    private void lies(UUID id, String where, @Nullable Object value) {
+        if (entities.createQuery("update PieceEntity p set p.%s = :value where p.id = :id".formatted(where)).setParameter("value", value).setParameter("id", id).executeUpdate() == 0) {
+            throw new NotFound("piece", id);
+        }
+        entities.clear();
     }
 
     private static Kept<Piece> read(List<PieceEntity> rows) {

@@ -2,12 +2,16 @@ package kindveil.studio.page.piece;
 
 import kindveil.studio.work.Kept;
 import kindveil.studio.work.picture.StoredPicture;
-import kindveil.studio.work.making.MakingLine;
+import kindveil.studio.work.making.StoredMaking;
+import kindveil.studio.work.log.LogWork;
 import java.util.Map;
+import java.util.Set;
 import kindveil.studio.work.piece.Image;
 import java.io.IOException;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import kindveil.making.Clock;
 import kindveil.measure.Length;
 import kindveil.studio.intake.PlanFile;
 import kindveil.studio.page.Download;
@@ -31,6 +35,7 @@ import org.springframework.web.servlet.ModelAndView;
 
 @Controller
 class PiecesController {
+    private static final int MOST_SOUGHT = 200;
     private final PieceWork pieces;
     private final PictureWork pictures;
     private final MakeWork makings;
@@ -43,23 +48,34 @@ class PiecesController {
         this.say = say;
     }
 
+    /** @param q words to look for @param standing of those looked for @param order they lie in; what is not known asks for nothing */
     @GetMapping("/pieces")
-    ModelAndView all() {
-        return page(new PiecesView.Form(UUID.randomUUID(), "", say.usual(120, 5)), List.of());
+    ModelAndView all(@RequestParam(defaultValue = "") String q, @RequestParam(defaultValue = "") String standing, @RequestParam(defaultValue = "") String order) {
+        return page(Find.of(LogWork.requireShort("Looked for", q, MOST_SOUGHT), standing, order), new PiecesView.Form(UUID.randomUUID(), "", say.usual(120, 5)), List.of());
     }
 
     private ModelAndView page(PiecesView.Form form, List<String> problems) {
-        Kept<Piece> kept = pieces.kept();
-        boolean pulls = kept.read().stream().anyMatch(piece -> piece.design().theWay().card().bridges());
-        return new PiecesView(rows(kept.read()), kept.sentences(), form, pulls, problems).in("piece/pieces");
+        return page(Find.of("", "", ""), form, problems);
     }
 
-    /** However many there are, they are asked for in one go. */
-    private List<PiecesView.Row> rows(List<Piece> all) {
-        Map<UUID, StoredPicture> leading = pictures.all(all.stream().map(piece -> piece.leading().source()).distinct().toList());
-        Map<UUID, MakingLine> newest = makings.newest();
-        return all.stream().filter(piece -> leading.containsKey(piece.leading().source()))
-                .map(piece -> PiecesView.Row.of(piece, leading.get(piece.leading().source()).shape(piece.leading().design().treatments()), newest.get(piece.id()), say)).toList();
+    private ModelAndView page(Find find, PiecesView.Form form, List<String> problems) {
+        Kept<Piece> kept = pieces.kept();
+        boolean pulls = kept.read().stream().anyMatch(piece -> piece.design().theWay().card().bridges());
+        Set<UUID> putAway = pieces.putAway();
+        return new PiecesView(rows(find.among(kept.read(), makings.newest(), drying(), putAway)), PiecesView.Asked.of(find, kept.read().size(), putAway.size()), PiecesView.Away.of(pieces.takenAway(), say),
+                kept.sentences(), form, pulls, problems).in("piece/pieces");
+    }
+
+    /** Pieces whose act at hand waits for something to dry. */
+    private Set<UUID> drying() {
+        return makings.active().stream().filter(making -> making.making().clock().filter(clock -> clock.phase(say.now()) == Clock.Phase.TOO_SOON).isPresent()).map(StoredMaking::piece).collect(Collectors.toSet());
+    }
+
+    /** However many there are, their pictures are asked for in one go. */
+    private List<PiecesView.Row> rows(List<Find.Found> found) {
+        Map<UUID, StoredPicture> leading = pictures.all(found.stream().map(one -> one.piece().leading().source()).distinct().toList());
+        return found.stream().filter(one -> leading.containsKey(one.piece().leading().source()))
+                .map(one -> PiecesView.Row.of(one, leading.get(one.piece().leading().source()).shape(one.piece().leading().design().treatments()), say)).toList();
     }
 
     @PostMapping("/pieces")

@@ -74,6 +74,11 @@ public record Piece(UUID id, int version, String title, Instant created, Basis b
         return new Piece(id, seen, title, created, basis, veils, inHand);
     }
 
+    /** Called something else. */
+    Piece called(String other) {
+        return new Piece(id, version, other, created, basis, veils, inHand);
+    }
+
     /** The veil in hand with another design. */
     public Piece with(Design other) {
         return with(veil().with(other));

@@ -8,6 +8,7 @@ import kindveil.studio.work.picture.StoredPicture;
 import kindveil.studio.work.picture.PictureWork;
 import com.github.benmanes.caffeine.cache.Cache;
 import java.time.Clock;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
@@ -21,6 +22,7 @@ import java.util.stream.Stream;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import kindveil.drying.Room;
 import kindveil.light.Tone;
@@ -43,6 +45,7 @@ import kindveil.way.Trace;
 import kindveil.way.Way;
 import kindveil.way.Sequence;
 import kindveil.tone.Size;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -52,7 +55,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class PieceWork {
     /** Less colour than this is not worth a print in colours (assumed). */
     private static final double WORTH_COLOURS = 0.02;
-    private static final int LONGEST_TITLE = 120;
+    public static final int LONGEST_TITLE = 120;
     private static final double LEAST_PIXELS = 8;
     private static final double LEAST_HEIGHT = 2;
     private static final double MOST_HEIGHT = 1500;
@@ -62,6 +65,9 @@ public class PieceWork {
     private final Shelf shelf;
     private final Clock clock;
     private static final int MOST_UNDONE = 20;
+    /** How long what was taken away can be brought back. */
+    public static final Duration KEPT = Duration.ofDays(7);
+    private static final long EVERY_MS = 3_600_000;
     private final Cache<UUID, List<Piece>> earlier = Caches.bounded().maximumSize(200).build();
     private final Cache<Sequence, Trace> walked = Caches.bounded().maximumSize(300).build();
 
@@ -84,6 +90,61 @@ public class PieceWork {
             throw new UnusableValue("Title", typed, "“%s”, as it is called".formatted(piece.title()), "Type it to take the piece away for good, or leave it as it is.");
         }
         pieces.remove(id);
+    }
+
+    /** Off the table, and kept; or on it again. */
+    public void putAway(UUID id, boolean away) {
+        pieces.putAway(id, away);
+    }
+
+    public Set<UUID> putAway() {
+        return pieces.putAway();
+    }
+
+    /** Takes it away; for a week it can be brought back as it was. */
+    public void takeAway(UUID id) {
+        sweep();
+        pieces.takeAway(id, clock.instant());
+    }
+
+    public void bringBack(UUID id) {
+        pieces.takeAway(id, null);
+    }
+
+    /** What can be brought back. */
+    public List<Pieces.TakenAway> takenAway() {
+        return pieces.takenAway().stream().filter(piece -> !gone(piece)).toList();
+    }
+
+    private boolean gone(Pieces.TakenAway piece) {
+        return piece.at().plus(KEPT).isBefore(clock.instant());
+    }
+
+    /** What was taken away a week ago is gone for good, with its pictures that nothing else shows. */
+    @Scheduled(initialDelay = EVERY_MS, fixedDelay = EVERY_MS)
+    public void sweep() {
+        pieces.takenAway().stream().filter(this::gone).forEach(piece -> pieces.remove(piece.id()));
+    }
+
+    /** Calls it something else. */
+    public Piece rename(Piece piece, String title) {
+        return change(piece.called(title(title)));
+    }
+
+    /** Another like it, as yet unmade; of the same pictures, or of {@code bytes} in place of the first. */
+    public Piece another(UUID once, Piece piece, String title, String fileName, byte @Nullable [] bytes) {
+        Optional<Piece> there = pieces.find(once);
+        if (there.isPresent()) {
+            return there.get();
+        }
+        UUID own = piece.leading().picture();
+        UUID picture = bytes == null ? own : pictures.take(fileName, bytes).id();
+        List<Veil> veils = piece.veils().stream().map(veil -> own != null && own.equals(veil.picture()) ? veil.showing(picture, bytes != null) : veil).toList();
+        Piece another = new Piece(once, 0, title(title), clock.instant(), piece.basis(), veils, 0);
+        requireShapes(another);
+        plan(another);
+        pieces.add(another);
+        return another;
     }
 
     /** Held until the transaction is over, so that two who would begin something of it wait for each other. */

@@ -2,16 +2,19 @@ package kindveil.studio.work.piece;
 
 import kindveil.studio.work.Kept;
 import kindveil.studio.work.Outdated;
+import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** Keeps pieces. */
 public interface Pieces {
     Optional<Piece> find(UUID id);
 
-    /** Newest first. */
+    /** Newest first; not those that were taken away. */
     Kept<Piece> kept();
 
     /** Those that can be read, newest first. */
@@ -19,11 +22,26 @@ public interface Pieces {
         return kept().read();
     }
 
-    /** Those of them that are there. */
+    /** Those of them that are there and were not taken away. */
     List<Piece> all(Collection<UUID> ids);
 
-    /** The newest of which no making was begun, at most so many. */
+    /** The newest on the table of which no making was begun, at most so many. */
     List<Piece> unmade(int most);
+
+    /** Those that were put away: kept, and off the table. */
+    Set<UUID> putAway();
+
+    void putAway(UUID id, boolean away);
+
+    /** Those that can be brought back, the last first. */
+    List<TakenAway> takenAway();
+
+    /** @param at when, or null to bring it back */
+    void takeAway(UUID id, @Nullable Instant at);
+
+    /** A piece taken away, not for good yet. */
+    record TakenAway(UUID id, String title, Instant at) {
+    }
 
     /** Whether there is none at all. */
     boolean none();

@@ -25,6 +25,11 @@ public record Veil(@Nullable UUID picture, Length x, Length y, Design design) {
         return Optional.ofNullable(picture).orElseThrow(() -> new IllegalStateException("Impossible state: a veil of %s has no picture.".formatted(design.way())));
     }
 
+    /** Showing a picture in place of its own. @param anew whether that is another one, of which nothing is framed or treated yet */
+    Veil showing(@Nullable UUID other, boolean anew) {
+        return new Veil(other, x, y, anew ? design.with(Image.of(design.printWidth())) : design);
+    }
+
     Veil with(Design other) {
         return new Veil(picture, x, y, other);
     }
