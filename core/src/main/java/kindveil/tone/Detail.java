@@ -22,7 +22,7 @@ public record Detail(List<Band> bands) {
     private static final double FINEST = 12;
     private static final double[] SIZES = {0.25, 0.5, 1, 2, 4};
     /** Pixels across a mark of a band, where energies are counted and where they are drawn. */
-    private static final double LEAST_ACROSS = 3;
+    private static final double LEAST_ACROSS = 1.5;
     private static final double ACROSS = 5;
     /** A very large print is laid out a little coarser. */
     private static final double MOST_PIXELS = 4_000_000;
@@ -71,20 +71,19 @@ public record Detail(List<Band> bands) {
         return new Detail(bands);
     }
 
-    /** Mean square of each band, wherever it lies: the wider Gaussian of one is the narrower of the next, on half the pixels. */
+    /** Mean square of each band, wherever it lies: the wider Gaussian of one is the narrower of the next, on half the pixels; so smooth, none is lost. */
     private static double[] energies(Plane laidOut, double pixelsPerMillimetre) {
         double[] energies = new double[SIZES.length];
         double pixels = SIZES[0] * pixelsPerMillimetre;
         Plane fine = laidOut.blurred(pixels / Math.sqrt(2));
         for (int i = 0; i < SIZES.length; i++) {
+            double scale = Math.min(1, LEAST_ACROSS / pixels);
+            fine = laidOut(fine, fine.width() * scale, fine.height() * scale);
+            pixels *= scale;
             Plane coarse = wider(fine, pixels);
             energies[i] = meanSquare(fine, coarse);
-            if (i + 1 < SIZES.length) {
-                double wanted = pixels * SIZES[i + 1] / SIZES[i];
-                double scale = Math.min(1, LEAST_ACROSS / wanted);
-                fine = laidOut(coarse, coarse.width() * scale, coarse.height() * scale);
-                pixels = wanted * scale;
-            }
+            fine = coarse;
+            pixels *= i + 1 < SIZES.length ? SIZES[i + 1] / SIZES[i] : 1;
         }
         return energies;
     }
