@@ -8,6 +8,84 @@ import { watchMarking } from "./marking.js";
 import { away } from "./time.js";
 
 let changed = "";
+/** Forms whose answer is awaited: what was sent, and which fields were changed since. */
+const awaited = new Map();
+let carried = [];
+let swapping = false;
+/** The field that is still being typed in: what it holds is not meant yet, and not sent. */
+let typing = "";
+let leaving = "";
+
+function fields(form) {
+  return [...form.elements].filter((field) => field.id && field.matches("select, input:not([type=hidden])"));
+}
+
+function isTold(event) {
+  return event.detail.elt.matches?.("form[data-told]");
+}
+
+function awaitAnswer(event) {
+  if (isTold(event)) {
+    awaited.set(event.detail.elt, { sent: new Map(fields(event.detail.elt).map((field) => [field.id, field.id === typing ? field.defaultValue : field.value])), later: new Set() });
+  }
+}
+
+function noAnswer(event) {
+  awaited.delete(event.detail.elt);
+}
+
+// what was typed since goes over into the answer, finished or not
+function carry(page) {
+  carried = [];
+  for (const [form, { sent, later }] of awaited) {
+    if (page.contains(form)) {
+      changed = form.contains(document.activeElement) ? document.activeElement.id : changed;
+      carried = fields(form).filter((field) => later.has(field.id) || field.value !== sent.get(field.id))
+        .map((field) => ({ id: field.id, value: field.value, later: later.has(field.id), at: field === document.activeElement && field.matches("[type=text], :not([type])") ? field.selectionStart : -1 }));
+    }
+  }
+  awaited.clear();
+}
+
+function putDown() {
+  let form = null;
+  for (const { id, value, later, at } of carried) {
+    const field = document.getElementById(id);
+    if (field && (!field.matches("select") || [...field.options].some((option) => option.value === value))) {
+      field.value = value;
+      form = later ? field.form : form;
+      if (!later) {
+        typing = id;
+        // what was set for the hand is no change of its own
+        field.addEventListener("blur", () => {
+          typing = "";
+          if (field.isConnected && field.value !== field.defaultValue) {
+            field.dispatchEvent(new Event("change", { bubbles: true }));
+          }
+        }, { once: true });
+      }
+      if (at >= 0) {
+        field.focus({ preventScroll: true });
+        field.setSelectionRange(at, at);
+      }
+    }
+  }
+  carried = [];
+  form?.requestSubmit();
+  if (leaving && !awaited.size) {
+    location.assign(leaving);
+  }
+}
+
+// who goes on to another page before all was sent goes when it is
+function leave(event) {
+  const link = event.target.closest("a[href]");
+  if (link && [...awaited.values()].some((answer) => answer.later.size)) {
+    event.preventDefault();
+    event.stopPropagation();
+    leaving = link.href;
+  }
+}
 
 function differs(field) {
   return field.matches("select") ? field.selectedIndex >= 0 && !field.selectedOptions[0].defaultSelected
@@ -15,11 +93,20 @@ function differs(field) {
 }
 
 function sentences(root) {
-  // changing a word of the plan sends it; until the answer is there it cannot be changed again
+  // changing a word of the plan sends it; what is changed before the answer is there is sent after it
   for (const form of root.querySelectorAll("form[data-told]")) {
     form.addEventListener("change", (event) => {
+      // a field that is taken out of the page while it is typed in says that it was changed
+      if (swapping) {
+        return;
+      }
       changed = event.target.id;
-      form.requestSubmit();
+      typing = "";
+      if (awaited.has(form)) {
+        awaited.get(form).later.add(event.target.id);
+      } else {
+        form.requestSubmit();
+      }
     });
     // a quick hand changes it before this listens
     const ahead = [...form.elements].find(differs);
@@ -115,6 +202,8 @@ function fold(details) {
 function beforeAnswer(event) {
   if (event.detail.target?.id === "page") {
     keepLast(event.detail.target);
+    carry(event.detail.target);
+    swapping = true;
     unfolded = [...event.detail.target.querySelectorAll("details[open]")].map(fold);
   }
 }
@@ -122,23 +211,34 @@ function beforeAnswer(event) {
 // the place in the sentence is kept when its answer has come
 function comeBack(event) {
   if (event.detail.target?.id === "page") {
+    swapping = false;
     for (const details of document.querySelectorAll("#page details")) {
       details.open ||= unfolded.includes(fold(details));
     }
     document.getElementById(changed)?.focus({ preventScroll: true });
     changed = "";
+    putDown();
   }
 }
 
 // what is asked for from within a page carries the same token as its forms
 function signed(event) {
+  const unmeant = typing && event.detail.elt.matches?.("form[data-told]") ? document.getElementById(typing) : null;
+  if (unmeant) {
+    event.detail.parameters[unmeant.name] = unmeant.defaultValue;
+  }
   if (event.detail.verb !== "get" && !event.detail.parameters._csrf) {
     event.detail.parameters._csrf = document.querySelector("meta[name=form-token]").content;
   }
 }
 
+document.addEventListener("click", leave, true);
 document.addEventListener("htmx:configRequest", signed);
 document.addEventListener("keydown", stateKeys);
+document.addEventListener("htmx:beforeRequest", awaitAnswer);
+for (const failed of ["htmx:responseError", "htmx:sendError", "htmx:timeout"]) {
+  document.addEventListener(failed, noAnswer);
+}
 document.addEventListener("htmx:beforeSwap", beforeAnswer);
 document.addEventListener("htmx:afterSettle", comeBack);
 document.addEventListener("htmx:load", (event) => start(event.target));

@@ -118,6 +118,8 @@ class CottonJourneyTest {
         double held = 0.96;
         double unseen = held * (0.15 * 0.4 + 0.7 + 0.15 * 0.85);
         assertThat(page.locator(".chance")).containsText(Math.round(100 * unseen) + " %");
+        // its keys are heard when its script has run
+        page.waitForLoadState();
         page.keyboard().press("a");
         double even = held * (0.15 * 0.1 * 0.4 + 0.7 * 0.85 + 0.15 * 0.2 * 0.85) / (0.15 * 0.1 + 0.7 * 0.85 + 0.15 * 0.2);
         assertThat(page.locator(".chance b")).hasText(Math.round(100 * even) + " %");
