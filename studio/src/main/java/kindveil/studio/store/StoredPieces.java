@@ -96,7 +96,10 @@ class StoredPieces implements Pieces {
 
     @Override
     public Kept<Piece> kept() {
-        return read(entities.createQuery(ALL, PieceEntity.class).getResultList());
+        List<PieceEntity> rows = entities.createQuery(ALL, PieceEntity.class).getResultList();
+        Kept<Piece> kept = read(rows);
+        rows.forEach(entities::detach);
+        return kept;
     }
 
     @Override
@@ -168,6 +171,9 @@ class StoredPieces implements Pieces {
         }
         e.take(piece);
         entities.flush();
-        return e.piece();
+        Piece replaced = e.piece();
+        // what is held is gone through at every flush: many changed in one go would take the square of their number
+        entities.detach(e);
+        return replaced;
     }
 }

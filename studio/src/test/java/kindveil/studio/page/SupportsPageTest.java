@@ -73,6 +73,9 @@ class SupportsPageTest {
         assertEquals(200, web.post("/supports", silk(Map.of("id", silk.id(), "stretch", "2.5"))).status());
         assertEquals(2.5, pieces.get(piece.id()).base().support().stretch(), "the piece follows what is measured later");
         assertTrue(kept().guessed().isEmpty());
+        assertEquals(200, web.post("/supports", silk(Map.of("id", silk.id(), "stretch", "2.6", "piece", piece.id().toString()))).status(), "asked from a piece that lies on it");
+        assertEquals(2.6, pieces.get(piece.id()).base().support().stretch());
+        web.post("/supports", silk(Map.of("id", silk.id(), "stretch", "2.5")));
         assertEquals(silk, studio.bean(MakeWork.class).get(making).plan().plan().bench().support().orElseThrow().support(), "a making keeps what it was begun on");
 
         assertEquals(200, web.post("/supports/" + silk.id() + "/remove", Map.of()).status());

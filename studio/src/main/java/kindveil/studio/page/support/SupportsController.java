@@ -67,7 +67,11 @@ class SupportsController {
         supports.keep(own);
         pieces.follow(own);
         if (waiting != null) {
-            pieces.lay(waiting, own);
+            // it may have followed already
+            Piece now = pieces.get(waiting.id());
+            if (!now.base().support().equals(own)) {
+                pieces.lay(now, own);
+            }
             return "redirect:/pieces/" + waiting.id() + "/build";
         }
         return "redirect:/supports/" + own.id();
