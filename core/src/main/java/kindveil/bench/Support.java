@@ -113,6 +113,9 @@ public record Support(String id, String words, String likeId, double weight, dou
         guessed = Set.copyOf(guessed);
     }
 
+    /** Less than scales can tell, g/m²: it drinks nothing. */
+    private static final double LEAST_UPTAKE = 0.1;
+
     private static Support builtIn(String id, String likeId, String words, double weight, double raw, double sealed, double texture, double uptake, double stretch, WetStrength strength, double heatLimit, Trait... traits) {
         return new Support(id, words, likeId, weight, raw, sealed, texture, uptake, stretch, strength, heatLimit, null, Set.of(traits), Set.of());
     }
@@ -132,7 +135,7 @@ public record Support(String id, String words, String likeId, double weight, dou
      */
     public Support own(String newId, String name, Told told) {
         double newWeight = told.weight() == null ? weight : told.weight();
-        double newUptake = told.uptake() == null ? Math.min(MOST_UPTAKE, uptake * newWeight / weight) : told.uptake();
+        double newUptake = told.uptake() == null ? Math.min(MOST_UPTAKE, uptake * newWeight / weight) : told.uptake() < LEAST_UPTAKE ? 0 : told.uptake();
         double holds = told.uptake() == null ? newWeight / weight : uptake == 0 ? 1 : newUptake / uptake;
         double rawHeld = uptake == 0 && newUptake > 0 ? Math.max(raw, newUptake) : Math.min(MOST_UPTAKE, raw * holds);
         Set<Trait> kept = EnumSet.noneOf(Trait.class);

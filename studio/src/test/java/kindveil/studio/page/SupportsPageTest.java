@@ -75,6 +75,8 @@ class SupportsPageTest {
         assertTrue(kept().guessed().isEmpty());
         assertEquals(200, web.post("/supports", silk(Map.of("id", silk.id(), "stretch", "2.6", "piece", piece.id().toString()))).status(), "asked from a piece that lies on it");
         assertEquals(2.6, pieces.get(piece.id()).base().support().stretch());
+        web.post("/supports", silk(Map.of("id", silk.id(), "stretch", "2.5", "uptake", "0.0000000001")));
+        assertEquals(0, kept().uptake(), "less than scales can tell is nothing, and is reckoned as quickly");
         web.post("/supports", silk(Map.of("id", silk.id(), "stretch", "2.5")));
         assertEquals(silk, studio.bean(MakeWork.class).get(making).plan().plan().bench().support().orElseThrow().support(), "a making keeps what it was begun on");
 
