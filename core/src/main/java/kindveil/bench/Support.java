@@ -34,6 +34,8 @@ import org.jspecify.annotations.Nullable;
  */
 public record Support(String id, String words, String likeId, double weight, double raw, double sealed, double texture, double uptake, double stretch, WetStrength wetStrength,
         double heatLimit, @Nullable Colour colour, Set<Trait> traits, Set<Property> guessed) {
+    /** Less than scales can tell, g/m²: it drinks nothing. */
+    private static final double LEAST_UPTAKE = 0.1;
     public static final Support BIRCH_PANEL = builtIn("birch-panel", "birch-panel", "birch panel", 2700, 20, 5, 0.05, 15, 0.1, BEARS_RUBBING, 120, Trait.RIGID, Trait.WOOD);
     public static final Support WATERCOLOUR_PAPER = builtIn("watercolour-paper", "watercolour-paper", "heavy watercolour paper", 300, 100, 20, 0.25, 20, 1, BEARS_RUBBING, 120, Trait.SOAKS, Trait.PAPER);
     public static final Support JOURNAL_PAGE = builtIn("journal-page", "journal-page", "bound journal page", 160, 40, 5, 0.1, 12, 1.5, BEARS_RUBBING, 120, Trait.BOUND, Trait.PAPER);
@@ -112,9 +114,6 @@ public record Support(String id, String words, String likeId, double weight, dou
         traits = Set.copyOf(traits);
         guessed = Set.copyOf(guessed);
     }
-
-    /** Less than scales can tell, g/m²: it drinks nothing. */
-    private static final double LEAST_UPTAKE = 0.1;
 
     private static Support builtIn(String id, String likeId, String words, double weight, double raw, double sealed, double texture, double uptake, double stretch, WetStrength strength, double heatLimit, Trait... traits) {
         return new Support(id, words, likeId, weight, raw, sealed, texture, uptake, stretch, strength, heatLimit, null, Set.of(traits), Set.of());

@@ -18,8 +18,13 @@ public final class Figures {
         BigDecimal exact = BigDecimal.valueOf(value);
         BigDecimal rounded = magnitude >= 1000
                 ? exact.setScale(0, RoundingMode.HALF_UP)
-                : exact.round(new MathContext(4, RoundingMode.HALF_UP));
+                : significant(value, 4);
         return strip(rounded);
+    }
+
+    /** To so many significant figures. */
+    static BigDecimal significant(double value, int figures) {
+        return BigDecimal.valueOf(value).round(new MathContext(figures, RoundingMode.HALF_UP));
     }
 
     /** With exactly {@code decimals} places at most, trailing noughts removed. */

@@ -1,9 +1,5 @@
 package kindveil.measure;
 
-import java.math.BigDecimal;
-import java.math.MathContext;
-import java.math.RoundingMode;
-
 /**
  * A starting value with its usual range, its unit and where it stands.
  *
@@ -37,7 +33,7 @@ public record Preset(double value, double least, double most, String unit, Prove
     }
 
     private static double two(double value) {
-        return BigDecimal.valueOf(value).round(new MathContext(2, RoundingMode.HALF_UP)).doubleValue();
+        return Figures.significant(value, Spoken.TWO_FIGURES).doubleValue();
     }
 
     /** How many of a unit go into one of those a family measures the same thing by; 1 where it uses the unit itself. */

@@ -1,8 +1,5 @@
 package kindveil.measure;
 
-import java.math.BigDecimal;
-import java.math.MathContext;
-import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.MatchResult;
@@ -23,7 +20,7 @@ public final class Spoken {
     private static final int[] PARTS = {1, 2, 4, 8, 16};
     private static final double FAITHFUL = 0.03;
     private static final double MICROMETRES_PER_MIL = 25.4;
-    private static final int TWO_FIGURES = 2;
+    static final int TWO_FIGURES = 2;
 
     private Spoken() {
     }
@@ -102,6 +99,6 @@ public final class Spoken {
     }
 
     private static String twoFigures(double value) {
-        return value == 0 ? "0" : Figures.strip(BigDecimal.valueOf(value).round(new MathContext(TWO_FIGURES, RoundingMode.HALF_UP)));
+        return value == 0 ? "0" : Figures.strip(Figures.significant(value, TWO_FIGURES));
     }
 }

@@ -32,6 +32,7 @@ function awaitAnswer(event) {
 
 function noAnswer(event) {
   awaited.delete(event.detail.elt);
+  leaving = "";
 }
 
 // what was typed since goes over into the answer, finished or not

@@ -26,7 +26,7 @@ import kindveil.tone.Size;
 record PiecesView(List<Row> rows, Asked asked, List<Away> away, List<String> apart, Form form, boolean pulls, List<String> problems) implements PageView {
     private static final int FEW = 4;
 
-    /** What is looked for. @param many whether there are so many that looking for one makes sense @param told how many there are, in words */
+    /** What is looked for. @param many whether there are so many that looking for one makes sense @param told how many are put away, in words */
     record Asked(String words, List<Pick> standings, List<Pick> orders, boolean many, boolean narrowed, String told) {
         static Asked of(Find find, int all, int putAway) {
             List<Pick> standings = new ArrayList<>(List.of(new Pick("", "all on the table", "", find.standing() == null)));

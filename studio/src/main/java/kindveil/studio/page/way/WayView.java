@@ -112,7 +112,7 @@ record WayView(String key, String name, String summary, Judged judged, Told told
                 way.dials(brief).stream().map(dial -> new Needs.Need(dial.words(), "%s, %s".formatted(dial.usual().in(say.measure()), dial.usual().provenance().word()))).toList());
         return new WayView(way.key(), way.name(), say.it(way.card().summary()), Judged.of(reading, trace, instead, having, say), new Told(printed, WaysView.Asked.of(having, supports), width, height), Growth.of(trace),
                 "%s from start to end at %s, hands busy for %s; times where every wait is the safe one.".formatted(Knot.elapsed(times), say.air(), Span.words(times.handsOn())),
-                times.entries().stream().map(e -> Knot.of(e, Knot.amount(amounts, e.act().id(), say), say)).toList(), schooling(way, brief, say), needs,
+                times.entries().stream().map(e -> Knot.of(e, Knot.amount(amounts, e.act().id(), say), say)).toList(), schooling(way, brief, doubts(trace), say), needs,
                 way.card().failures().stream().map(f -> new Failure(say.it(f.sees()), say.it(f.cause() + "."), say.it(f.rescue()))).toList(), CautionReading.of(trace).keySet().stream().map(say::it).toList(), CautionReading.DEFERENCE,
                 printed ? having.print().name() : "", printers,
                 printed ? Arrays.stream(PrintKind.values()).map(p -> with(way, having.with(p), p.words(), p == having.print(), ways)).toList() : List.of(),
@@ -124,9 +124,8 @@ record WayView(String key, String name, String summary, Judged judged, Told told
         return new With(words, WaysView.mark(reading.verdict()), reading.verdict().words(), WaysView.address(way, there), chosen);
     }
 
-    private static List<Schooling> schooling(Way way, Brief brief, Say say) {
+    private static List<Schooling> schooling(Way way, Brief brief, List<String> said, Say say) {
         List<Schooling> all = new ArrayList<>();
-        List<String> said = doubts(Trace.of(way.expand(brief)));
         for (Choice choice : way.choices()) {
             all.add(new Schooling(choice.question(), choice.options().stream().map(option -> school(way, brief, choice, option, said, say)).toList(), choice.aside() && way.chosen(brief, choice.key()).equals(choice.options().getFirst())));
         }
