@@ -30,6 +30,7 @@ import kindveil.way.Fit;
 import kindveil.way.Rubbing;
 import kindveil.way.Schools;
 import kindveil.way.Script;
+import kindveil.way.Where;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 import kindveil.way.Wish;
@@ -41,7 +42,7 @@ final class BlockGuide implements Way {
     /** What the gel on the block takes up of its first ink, µm (assumed). */
     private static final double TAKEN_UP = 2;
     private static final String THROUGH = "through";
-    private static final Choice PAPER = new Choice("guide-paper", "Its paper", List.of(
+    private static final Choice PAPER = new Choice("guide-paper", "Its paper", Where.IMAGE, List.of(
             new Option("rubbed", "rubbed away before carving", "the image lies bare, the finest line is seen", "a round of rubbing, and the block has to dry again"),
             new Option(THROUGH, "left on and carved through", "carved as soon as the gel is through", "thin paper only; what is left is washed off before the proof")), true);
     /** Heavier paper frays under the tool and hides how deep it cuts (assumed). */

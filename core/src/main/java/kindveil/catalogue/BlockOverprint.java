@@ -24,26 +24,27 @@ import kindveil.way.Dial;
 import kindveil.way.Fit;
 import kindveil.way.Pot;
 import kindveil.way.Script;
+import kindveil.way.Where;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 
 /** A cut block printed over the work: flips once. */
 final class BlockOverprint implements Way {
-    private static final Choice INK = new Choice("ink", "Ink", List.of(
+    private static final Choice INK = new Choice("ink", "Ink", Where.IMAGE, List.of(
             new Option("water", "water-based", "dries by evaporation, an hour", "needs absorbent paper, washes out of blocks"),
             new Option("oil", "oil-type", "sharp, slow", "days by absorption; may never dry on resistant paper")));
-    private static final Choice GRAIN = new Choice("grain", "The block's face", List.of(
+    private static final Choice GRAIN = new Choice("grain", "The block's face", Where.IMAGE, List.of(
             new Option("sanded", "sanded between coats", "even solids", "one more round of dust"),
             new Option("grain", "grain left to show", "lively solids", "paler")));
     private static final String FILM = "film";
-    private static final Choice ADHESIVE = new Choice("adhesive", "The ply is held by", List.of(
+    private static final Choice ADHESIVE = new Choice("adhesive", "The ply is held by", Where.LAYING, List.of(
             new Option("glue", "wood glue all over", "for good, into the finest pieces", "a night under a weight"),
             new Option(FILM, "double-sided film", "printed from the same hour", "no second try; small pieces lift after some pulls")), true);
     private static final Face BOARD = new Face(ThingKind.BLOCK, Face.Side.BACK);
     private static final double GLUED = 150;
     private static final WayCard CARD = WayCard.overOrUnder("block-overprint", "Block overprint")
             .does("A laser-cut or carved block, glued to a board and sealed with shellac, printed over the work. It flips once: the cut file is mirrored.")
-            .softens(0.1).picture().ground(Ground.RAW).choices(INK, GRAIN, ADHESIVE).pots(Pot.of("ink", "Printing ink", "#7d2f22"))
+            .softens(0.1).picture().ground(Ground.RAW).choices(INK, GRAIN, ADHESIVE).pots(Pot.of("ink", "Printing ink", "#7d2f22", Where.IMAGE))
             .on(PRINTMAKING_PAPER, WATERCOLOUR_PAPER, DRAWING_PAPER)
             .on(JOURNAL_PAGE, Fit.care("One page flat on a board."))
             .on(FABRIC, Fit.care("Stretched flat."))
@@ -59,7 +60,7 @@ final class BlockOverprint implements Way {
 
     @Override
     public List<Dial> ownDials(Brief brief) {
-        return List.of(new Dial("ink", "ink, wet", Preset.assumed(10, 6, 14, "µm"), 3, 40, "Salty, open solids.", "Fine cuts fill in."));
+        return List.of(new Dial("ink", "ink, wet", Preset.assumed(10, 6, 14, "µm"), 3, 40, "Salty, open solids.", "Fine cuts fill in.").at(Where.IMAGE));
     }
 
     @Override

@@ -25,19 +25,20 @@ import kindveil.way.Fit;
 import kindveil.way.Rubbing;
 import kindveil.way.Schools;
 import kindveil.way.Script;
+import kindveil.way.Where;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 import kindveil.way.Wish;
 
 /** A thin skin for eggs, shells, vases. Ink down reads right. */
 final class CurvedSkin implements Way {
-    private static final Choice GLUE = new Choice("glue", "What holds it", List.of(
+    private static final Choice GLUE = new Choice("glue", "What holds it", Where.BED, List.of(
             new Option("pva", "thinned PVA", "time to chase bubbles out", "a glue coat to dry"),
             new Option("medium", "gloss medium", "clear, one material", "grabs quickly"),
             new Option("water", "water alone", "slides longest, nothing to dry under it", "small skins only; its own tack holds it")));
     /** A skin no wider settles with water alone (assumed). */
     private static final double SETTLES = 60;
-    private static final Choice RELIEF = new Choice("relief", "Relief cuts", List.of(
+    private static final Choice RELIEF = new Choice("relief", "Relief cuts", Where.EDGE, List.of(
             new Option("none", "stretched to lie", "whole picture", "bears about 6 % only"),
             new Option("cuts", "cut into the rim", "lies on stronger curves", "seams to touch up")));
     private static final WayCard CARD = WayCard.transfer("curved-skin", "Skin on curved forms")

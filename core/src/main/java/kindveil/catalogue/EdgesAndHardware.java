@@ -19,13 +19,14 @@ import kindveil.way.Choice;
 import kindveil.way.Choice.Option;
 import kindveil.way.Dial;
 import kindveil.way.Script;
+import kindveil.way.Where;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 
 /** The last things: rims trimmed, edges painted, hardware. */
 final class EdgesAndHardware implements Way {
     private static final Colour DARK = Colour.parse("edge", "#2f2c28");
-    private static final Choice HANGING = new Choice("hardware", "Hardware", List.of(
+    private static final Choice HANGING = new Choice("hardware", "Hardware", Where.SUPPORT, List.of(
             new Option("none", "none", "a page or a loose sheet", "nothing to hang it by"), new Option("hanger", "hanger and feet", "ready for the wall", "drilled last")));
     private static final WayCard CARD = WayCard.overOrUnder("edges-and-hardware", "Edges and hardware")
             .does("Thick rims trimmed, edges painted, hardware screwed on: last, when everything has cured.")
@@ -42,7 +43,7 @@ final class EdgesAndHardware implements Way {
 
     @Override
     public List<Dial> ownDials(Brief brief) {
-        return List.of(new Dial("edge", "edge coat, wet", Preset.assumed(80, 60, 110, "µm"), 20, 200, "Streaky.", "Runs over the rim."));
+        return List.of(new Dial("edge", "edge coat, wet", Preset.assumed(80, 60, 110, "µm"), 20, 200, "Streaky.", "Runs over the rim.").at(Where.SUPPORT));
     }
 
     @Override

@@ -30,13 +30,14 @@ import kindveil.way.Schools;
 import kindveil.way.Schools;
 import kindveil.way.Script;
 import kindveil.way.TellTale;
+import kindveil.way.Where;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 import kindveil.way.Wish;
 
 /** Inkjet on coated film, let go into an alcohol-based solution. One contact. */
 final class FilmRelease implements Way {
-    private static final Choice LIES = new Choice("ink", "Where the ink lies", List.of(
+    private static final Choice LIES = new Choice("ink", "Where the ink lies", Where.IMAGE, List.of(
             new Option("sunk", "pressed into the surface", "sinks into weave and cracks", "paler, the weave shows"),
             new Option("on-top", "lying on top", "brighter, sharper", "less of the surface")));
     private static final WayCard CARD = WayCard.transfer("film-release", "Film release")
@@ -73,7 +74,7 @@ final class FilmRelease implements Way {
         return Rubbing.dials(brief,
                 new Dial("bed", "solution, wet", Preset.assumed(70, 60, 80, "µm"), 30, 160, "Too little: patches, dry edges fail.", "Too much slides and smears, but transfers: the safer side."),
                 new Dial("bottle", "alcohol in its bottle", Preset.practice(91, 90, 99, "%"), 50, 99.9, "Weaker than 90 % in the bottle does not release.", ""),
-                new Dial("dwell", "dwell", Preset.practice(120, 110, 150, "s"), 110, 150, "The ink still holds to the film.", "The bed dries and the ink holds to the film again."));
+                new Dial("dwell", "dwell", Preset.practice(120, 110, 150, "s"), 110, 150, "The ink still holds to the film.", "The bed dries and the ink holds to the film again.").at(Where.LAYING));
     }
 
     @Override

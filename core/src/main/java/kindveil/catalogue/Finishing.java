@@ -10,6 +10,7 @@ import kindveil.drying.Stage;
 import kindveil.measure.Provenance;
 import kindveil.product.Product;
 import kindveil.product.Products;
+import kindveil.way.Where;
 import kindveil.way.Answer;
 import kindveil.way.Choice;
 import kindveil.way.Choice.Option;
@@ -22,12 +23,12 @@ import kindveil.way.Script;
  * @param cureDays what the thickest coat needs before varnish: 3 thin, 7 normal, 14 deep
  */
 public record Finishing(boolean clearing, int cureDays) {
-    public static final Choice CLEARING = new Choice("clearing", "Last veil", List.of(
+    public static final Choice CLEARING = new Choice("clearing", "Last veil", Where.TOP, List.of(
             new Option("gloss-medium", "clear with gloss medium", "clears haze, deepens darks", "shine"),
             new Option("matte-medium", "clear with matte medium", "clears haze, no shine", "darks stay a little grey"),
             new Option("mineral-oil", "clear with mineral oil", "translucent, a soft sheen", "nothing water-borne over it, ever"),
             new Option("leave", "leave it as a ghost", "paper-white softness", "darks stay veiled")));
-    public static final Choice SEALING = new Choice("sealing", "Sealing", List.of(
+    public static final Choice SEALING = new Choice("sealing", "Sealing", Where.TOP, List.of(
             new Option("none", "none", "done sooner", "unprotected"),
             new Option("gloss-varnish", "gloss varnish", "protection, depth", "shine; wait for cure"),
             new Option("matte-varnish", "matte varnish", "protection without glare", "lifts darks a little; wait for cure")));

@@ -22,6 +22,7 @@ import kindveil.way.Fit;
 import kindveil.way.Rubbing;
 import kindveil.way.Schools;
 import kindveil.way.Script;
+import kindveil.way.Where;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 import kindveil.way.Wish;
@@ -48,7 +49,7 @@ final class FixedInkjetLay implements Way {
     @Override
     public List<Dial> ownDials(Brief brief) {
         return Rubbing.dials(brief, new Dial("bed", "gel, wet", Preset.assumed(180, 150, 200, "µm"), 100, 2000, "Dry spots lift.", "Hours to dry, ridges."),
-                new Dial("soak", "soak", Preset.practice(3, 2, 4, "min"), 1.5, 12, "The paper holds on.", "Fades fast past four minutes: at ten most is gone."));
+                new Dial("soak", "soak", Preset.practice(3, 2, 4, "min"), 1.5, 12, "The paper holds on.", "Fades fast past four minutes: at ten most is gone.").at(Where.PAPER));
     }
 
     @Override

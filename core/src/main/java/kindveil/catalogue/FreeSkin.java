@@ -27,19 +27,20 @@ import kindveil.way.Pot;
 import kindveil.way.Rubbing;
 import kindveil.way.Schools;
 import kindveil.way.Script;
+import kindveil.way.Where;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 import kindveil.way.Wish;
 
 /** Gel on the print's face becomes a free film that carries the image. Ink down reads right, ink up mirrored. */
 final class FreeSkin implements Way {
-    private static final Choice SIDE = new Choice("side", "Which side faces you", List.of(
+    private static final Choice SIDE = new Choice("side", "Which side faces you", Where.IMAGE, List.of(
             new Option("ink-down", "clear side up, ink below", "reads right, protected, glossy", "fibre whitens the lights"),
             new Option("ink-up", "ink side up", "matte, can be worked into", "mirrored: print it mirrored")));
-    private static final Choice SANDWICH = new Choice("sandwich", "A coat over the ink side", List.of(
+    private static final Choice SANDWICH = new Choice("sandwich", "A coat over the ink side", Where.TOP, List.of(
             new Option("yes", "a sandwich coat", "tough, clears the last fibre", "one more coat to dry"),
             new Option("no", "none", "thinner", "ink lies bare, whiter")));
-    private static final Choice UNDER = new Choice("underpainting", "Underpainting", List.of(
+    private static final Choice UNDER = new Choice("underpainting", "Underpainting", Where.BED, List.of(
             new Option("none", "none", "the ground shows", "lights stay the ground's colour"),
             new Option("traced", "traced and loosely coloured below", "local colour in the right places", "tracing and registering")));
     private static final WayCard CARD = WayCard.transfer("free-skin", "Free skin")
@@ -69,7 +70,7 @@ final class FreeSkin implements Way {
     public List<Dial> ownDials(Brief brief) {
         return Rubbing.dials(brief, new Dial("coats", "coats of gel", Preset.assumed(4, 3, 6, "coats"), 2, 10, "It tears in the bath.", "Thick, stiff, days to clear."),
                 new Dial("coat", "each coat, wet", Preset.assumed(120, 100, 150, "µm"), 60, 250, "Thin places tear.", "It skins over and stays soft inside."),
-                new Dial("soak", "soak", Preset.practice(240, 240, 720, "min"), 60, 4320, "Paper holds on and the skin tears.", ""));
+                new Dial("soak", "soak", Preset.practice(240, 240, 720, "min"), 60, 4320, "Paper holds on and the skin tears.", "").at(Where.PAPER));
     }
 
     @Override

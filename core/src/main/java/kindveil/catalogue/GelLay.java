@@ -22,6 +22,7 @@ import kindveil.way.Fit;
 import kindveil.way.Rubbing;
 import kindveil.way.Schools;
 import kindveil.way.Script;
+import kindveil.way.Where;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 import kindveil.way.Wish;
@@ -39,7 +40,7 @@ final class GelLay implements Way {
     private static final int PRINT_COATS = 3;
     private static final double PRINT_COAT_MICROMETRES = 100;
     private static final double OPEN_MINUTES = 6;
-    private static final Choice SCHOOL = new Choice("school", "How the medium goes on", List.of(
+    private static final Choice SCHOOL = new Choice("school", "How the medium goes on", Where.BED, List.of(
             new Option(EVEN, "even coat", "least material, a clean edge, an evening's work", "lifts if it is streaky"),
             new Option(DAMP, "damp print, soft gel", "both dry at one rate, fewer bubbles", "toner prints only; the back is sanded"),
             new Option(DEEP, "deep bed", "forgiving, keeps detail, any sturdy support", "20 times the gel, a day or more"),

@@ -19,6 +19,7 @@ import kindveil.way.Dial;
 import kindveil.way.Pot;
 import kindveil.way.Schools;
 import kindveil.way.Script;
+import kindveil.way.Where;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 
@@ -26,7 +27,7 @@ import kindveil.way.WayCard;
 final class Glazing implements Way {
     private static final String WATERCOLOUR = "watercolour";
     private static final String OIL = "oil";
-    private static final Choice WITH = new Choice("with", "Glazed with", List.of(
+    private static final Choice WITH = new Choice("with", "Glazed with", Where.BED, List.of(
             new Option("acrylic", "acrylic glaze", "dry in a quarter of an hour, takes anything over it", "little time to wipe it back"),
             new Option(WATERCOLOUR, "watercolour", "can be lifted again with water", "beads on gloss; runs under every wet coat until it is fixed"),
             new Option(OIL, "oil colour", "hours to move it about, deep", "days to dry, and nothing water-borne over it")));

@@ -29,13 +29,14 @@ import kindveil.way.Fit;
 import kindveil.way.Pot;
 import kindveil.way.Schools;
 import kindveil.way.Script;
+import kindveil.way.Where;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 import kindveil.way.Wish;
 
 /** A toner copy as a one-use litho plate. One contact. */
 final class GumPrint implements Way {
-    private static final Choice PRESS = new Choice("press", "Pressing", List.of(
+    private static final Choice PRESS = new Choice("press", "Pressing", Where.LAYING, List.of(
             new Option("baren", "baren", "even, strong", "large sheets tire you"), new Option("spoon", "spoon", "strong, local", "streaks if hurried")));
     /** Ink that a second print from the same copy still has (assumed). */
     private static final double SECOND_PRINT = 0.4;
@@ -43,7 +44,7 @@ final class GumPrint implements Way {
             .does("Gum keeps ink off the damp paper of a toner copy and lets it sit on the toner; the inked copy prints once, in any colour.")
             .softens(0.2).print(PrintKind.PHOTOCOPY).ground(Ground.RAW)
             .choices(PRESS, Schools.GROUND_ASIDE)
-            .pots(Pot.of("ink", "Ink", "#1f3b36"))
+            .pots(Pot.of("ink", "Ink", "#1f3b36", Where.IMAGE))
             .on(PRINTMAKING_PAPER, DRAWING_PAPER, WATERCOLOUR_PAPER)
             .on(JOURNAL_PAGE, Fit.sound("Straight into the sketchbook; a blotter below."))
             .on(FABRIC, Fit.care("Flat and taped; ink takes a week to dry."))
@@ -63,8 +64,8 @@ final class GumPrint implements Way {
     @Override
     public List<Dial> ownDials(Brief brief) {
         return List.of(
-                new Dial("drops", "linseed oil for a spoonful of ink", Preset.practice(6, 6, 15, "drops"), 0, 40, "Too stiff: it pulls the paper apart.", "It creeps into the whites."),
-                new Dial("ink", "ink, in all", Preset.assumed(8, 5, 12, "µm"), 2, 30, "Patchy.", "Filled-in detail."));
+                new Dial("drops", "linseed oil for a spoonful of ink", Preset.practice(6, 6, 15, "drops"), 0, 40, "Too stiff: it pulls the paper apart.", "It creeps into the whites.").at(Where.IMAGE),
+                new Dial("ink", "ink, in all", Preset.assumed(8, 5, 12, "µm"), 2, 30, "Patchy.", "Filled-in detail.").at(Where.IMAGE));
     }
 
     @Override

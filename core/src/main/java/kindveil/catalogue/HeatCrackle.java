@@ -16,6 +16,7 @@ import kindveil.way.Dial;
 import kindveil.way.Fit;
 import kindveil.way.Pot;
 import kindveil.way.Script;
+import kindveil.way.Where;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 
@@ -40,8 +41,8 @@ final class HeatCrackle implements Way {
     public List<Dial> ownDials(Brief brief) {
         return List.of(
                 new Dial("pour", "pour, wet", Preset.assumed(1200, 800, 2000, "µm"), 300, 4000, "Too thin to crack.", "Bubbles, days to dry."),
-                new Dial("distance", "heat tool's distance", Preset.practice(25, 20, 30, "cm"), 12, 60, "Paper bubbles and scorches.", "It only warms."),
-                new Dial("closer", "and then, closer", Preset.assumed(21, 18, 25, "cm"), 12, 60, "It bubbles before it cracks.", "No closer than before: fewer cracks."));
+                new Dial("distance", "heat tool's distance", Preset.practice(25, 20, 30, "cm"), 12, 60, "Paper bubbles and scorches.", "It only warms.").at(Where.DRYING),
+                new Dial("closer", "and then, closer", Preset.assumed(21, 18, 25, "cm"), 12, 60, "It bubbles before it cracks.", "No closer than before: fewer cracks.").at(Where.DRYING));
     }
 
     @Override

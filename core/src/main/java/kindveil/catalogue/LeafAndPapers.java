@@ -19,12 +19,13 @@ import kindveil.way.Dial;
 import kindveil.way.Fit;
 import kindveil.way.Pot;
 import kindveil.way.Script;
+import kindveil.way.Where;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 
 /** Metal leaf and printed papers, glued and sealed, under or over a transfer. */
 final class LeafAndPapers implements Way {
-    private static final Choice KIND = new Choice("kind", "What is laid", List.of(
+    private static final Choice KIND = new Choice("kind", "What is laid", Where.BED, List.of(
             new Option("papers", "printed papers", "pattern and text", "edges lift if they are not sealed"),
             new Option("leaf", "metal leaf", "light from below", "size must be tacky, not wet")));
     private static final WayCard CARD = WayCard.overOrUnder("leaf-and-papers", "Leaf and papers")

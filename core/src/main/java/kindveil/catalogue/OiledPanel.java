@@ -24,16 +24,17 @@ import kindveil.way.Pot;
 import kindveil.way.Rubbing;
 import kindveil.way.Schools;
 import kindveil.way.Script;
+import kindveil.way.Where;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 import kindveil.way.Wish;
 
 /** Toner print glued to a wooden panel, its paper rubbed thin, oil making the rest translucent. One contact. */
 final class OiledPanel implements Way {
-    private static final Choice UNDER = new Choice("undercolour", "Undercolour", List.of(
+    private static final Choice UNDER = new Choice("undercolour", "Undercolour", Where.BED, List.of(
             new Option("none", "bare wood shows", "warm, quick", "the wood's tone is the lightest light"),
             new Option("light", "light, muted colour", "lights come up", "one more coat to dry")));
-    private static final Choice PRESS = new Choice("press", "Rubbing down", List.of(
+    private static final Choice PRESS = new Choice("press", "Rubbing down", Where.LAYING, List.of(
             new Option("fingers", "fingers", "feel", "slow"), new Option("baren", "baren", "strong, even", "can slide")));
     private static final WayCard CARD = WayCard.transfer("oiled-panel", "Oiled panel")
             .does("A toner print glued to a panel with medium, its paper rubbed thin in two rounds; mineral oil makes what is left translucent.")

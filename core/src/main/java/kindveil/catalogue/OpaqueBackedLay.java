@@ -28,6 +28,7 @@ import kindveil.way.Pot;
 import kindveil.way.Rubbing;
 import kindveil.way.Schools;
 import kindveil.way.Script;
+import kindveil.way.Where;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 import kindveil.way.Wish;
@@ -35,10 +36,10 @@ import kindveil.way.Wish;
 /** The print's face is painted opaque where the ground must not show; then it is laid. One contact; the mask mirrors with the print. */
 final class OpaqueBackedLay implements Way {
     private static final String METALLIC = "metallic";
-    private static final Choice BACKING = new Choice("backing", "Backing", List.of(
+    private static final Choice BACKING = new Choice("backing", "Backing", Where.BED, List.of(
             new Option("white", "opaque white", "true lights on any ground", "two or three coats"),
             new Option(METALLIC, "metallic", "glints through the lights", "shifts with the light")));
-    private static final Choice GLAZE = new Choice("glaze", "Glazes over it", List.of(
+    private static final Choice GLAZE = new Choice("glaze", "Glazes over it", Where.TOP, List.of(
             new Option("none", "none", "done sooner", "black and white"),
             new Option("glazed", "watery transparent glazes", "colour over the drawing", "needs the tooth of a varnish")));
     private static final double OPAQUE_COAT = 80;
@@ -46,7 +47,7 @@ final class OpaqueBackedLay implements Way {
             .does("Opaque paint on the face of the print, exactly over the part that must block the ground; laid into medium, the surround stays see-through.")
             .softens(0.2).print(PrintKind.GOOD_TONER)
             .choices(BACKING, GLAZE, Schools.GROUND, Schools.WEIGHT, Schools.HURRY, Schools.PASSES, Finishing.SEALING, Edges.OF_PAPER_IN_A_BED, Edges.OPENING, Edges.REACHES, Schools.SPREAD, Schools.MEDIUM_ASIDE, Schools.PRESSED_BY_BRAYER, Schools.RUB, Schools.WARMTH, Schools.WETTED, Schools.PAPER_BACK, Schools.BETWEEN)
-            .pots(Pot.of("backing", "Backing", "#f4f1e6"), Pot.of("glaze", "Glaze", "#8a4b2a").only(GLAZE, "glazed"))
+            .pots(Pot.of("backing", "Backing", "#f4f1e6"), Pot.of("glaze", "Glaze", "#8a4b2a", Where.TOP).only(GLAZE, "glazed"))
             .on(CANVAS, BIRCH_PANEL, WATERCOLOUR_PAPER, COATED_BOARD)
             .on(JOURNAL_PAGE, Fit.care("Mist only; a sheet of film under the page."))
             .on(PRINTMAKING_PAPER)

@@ -23,13 +23,14 @@ import kindveil.way.Pot;
 import kindveil.way.Schools;
 import kindveil.way.Script;
 import kindveil.way.TellTale;
+import kindveil.way.Where;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 import kindveil.way.Wish;
 
 /** Toner print onto a painted gel plate, a second colour, pulled onto paper. Two contacts: reads right. */
 final class PlatePull implements Way {
-    private static final Choice PRESS = new Choice("press", "Rubbing down", List.of(
+    private static final Choice PRESS = new Choice("press", "Rubbing down", Where.LAYING, List.of(
             new Option("fingers", "fingers", "feel, least slipping", "slow on large plates"),
             new Option("brayer", "brayer", "even", "can slide the paper"),
             new Option("baren", "baren", "strong, even", "smears if the paint is full")));
@@ -37,7 +38,7 @@ final class PlatePull implements Way {
             .does("A toner print laid on a thinly painted gel plate keeps the paint under its darks; a second colour pulls the image off onto paper.")
             .softens(0.15).bridges().print(PrintKind.PHOTOCOPY).ground(kindveil.bench.Ground.RAW)
             .choices(PRESS, Schools.TONES)
-            .pots(Pot.of("image", "Image paint", "#26304a"), Pot.of("pull", "Pull paint", "#e3c88c"))
+            .pots(Pot.of("image", "Image paint", "#26304a", Where.IMAGE), Pot.of("pull", "Pull paint", "#e3c88c"))
             .on(DRAWING_PAPER, WATERCOLOUR_PAPER, PRINTMAKING_PAPER)
             .on(JOURNAL_PAGE, Fit.care("A page must come down onto the plate: work near the book's edge, a guard sheet under it."))
             .on(FABRIC, Fit.care("Woven cloth takes the broad shapes only."))
@@ -59,8 +60,8 @@ final class PlatePull implements Way {
     @Override
     public List<Dial> ownDials(Brief brief) {
         return List.of(
-                new Dial("image-film", "image paint, wet", PlateSteps.film(7, brief), PlateSteps.LEAST_POSSIBLE, PlateSteps.MOST_POSSIBLE, "Too little and nothing transfers.", "Too much hurts faces and fine lines only."),
-                new Dial("rub-seconds", "rubbing the print down", Preset.practice(30, 15, 45, "s"), 5, 90, "Light places are missed.", "Paint dries into the toner and stays on the print."),
+                new Dial("image-film", "image paint, wet", PlateSteps.film(7, brief), PlateSteps.LEAST_POSSIBLE, PlateSteps.MOST_POSSIBLE, "Too little and nothing transfers.", "Too much hurts faces and fine lines only.").at(Where.IMAGE),
+                new Dial("rub-seconds", "rubbing the print down", Preset.practice(30, 15, 45, "s"), 5, 90, "Light places are missed.", "Paint dries into the toner and stays on the print.").at(Where.LAYING),
                 new Dial("pull-film", "pull paint, wet", Preset.assumed(9, 7, 14, "µm"), 4, 25, "A ghost stays on the plate.", "It drags the image and squeezes out at the edge."));
     }
 

@@ -20,6 +20,7 @@ import kindveil.way.Fit;
 import kindveil.way.Pot;
 import kindveil.way.Schools;
 import kindveil.way.Script;
+import kindveil.way.Where;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 
@@ -29,7 +30,7 @@ final class PlateToTissue implements Way {
             .does("The painted image is taken straight off the gel plate onto tissue, without a second colour.")
             .softens(0.15).bridges().print(PrintKind.PHOTOCOPY).ground(Ground.RAW)
             .choices(Schools.TONES)
-            .pots(Pot.of("image", "Image paint", "#f0ead8"))
+            .pots(Pot.of("image", "Image paint", "#f0ead8", Where.IMAGE))
             .on(DARK_TISSUE)
             .on(DRAWING_PAPER, Fit.care("Stiff paper touches less: damp it a little or press harder."))
             .elsewhere("Only something as soft as tissue takes the thin wet image without a second colour.")
@@ -45,8 +46,8 @@ final class PlateToTissue implements Way {
     @Override
     public List<Dial> ownDials(Brief brief) {
         return List.of(
-                new Dial("image-film", "image paint, wet", PlateSteps.film(8, brief), PlateSteps.LEAST_POSSIBLE, PlateSteps.MOST_POSSIBLE, "Too little and nothing transfers.", "Too much smears on soft tissue."),
-                new Dial("rub-seconds", "rubbing the print down", Preset.practice(20, 15, 45, "s"), 5, 90, "Light places are missed.", "Paint dries before the tissue is down."));
+                new Dial("image-film", "image paint, wet", PlateSteps.film(8, brief), PlateSteps.LEAST_POSSIBLE, PlateSteps.MOST_POSSIBLE, "Too little and nothing transfers.", "Too much smears on soft tissue.").at(Where.IMAGE),
+                new Dial("rub-seconds", "rubbing the print down", Preset.practice(20, 15, 45, "s"), 5, 90, "Light places are missed.", "Paint dries before the tissue is down.").at(Where.LAYING));
     }
 
     @Override

@@ -23,17 +23,18 @@ import kindveil.way.Choice.Option;
 import kindveil.way.Dial;
 import kindveil.way.Fit;
 import kindveil.way.Script;
+import kindveil.way.Where;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 import kindveil.way.Wish;
 
 /** The dye layer of a dye-sublimation print floats off in hot water and is caught on a receptive coat. Reads right. */
 final class SkinFloat implements Way {
-    private static final Choice NIGHT = new Choice("soak", "The hot soak", List.of(
+    private static final Choice NIGHT = new Choice("soak", "The hot soak", Where.PAPER, List.of(
             new Option("hours", "about four hours", "done in a day", "hot water topped up"),
             new Option("overnight", "overnight", "floats by itself", "a tray covered and labelled all night")));
     private static final String AGAIN = "again";
-    private static final Choice FOLDS = new Choice("folds", "Its folds", List.of(
+    private static final Choice FOLDS = new Choice("folds", "Its folds", Where.LAYING, List.of(
             new Option("first", "as they come at the first lift", "the skin is handled once", "a fold may lie where none is wanted"),
             new Option(AGAIN, "dipped again until they lie", "each fold where you want it", "every dip is another chance to tear")), true);
     private static final WayCard CARD = WayCard.transfer("skin-float", "Skin float")
@@ -60,7 +61,7 @@ final class SkinFloat implements Way {
     public List<Dial> ownDials(Brief brief) {
         return List.of(
                 new Dial("coat", "each receptive coat, wet", Preset.assumed(60, 50, 80, "µm"), 30, 150, "It does not hold.", "It creeps into the folds."),
-                new Dial("wetting", "water to one part wetting agent", Preset.practice(16, 12, 20, "parts"), 4, 60, "It foams.", "The skin clings to itself."));
+                new Dial("wetting", "water to one part wetting agent", Preset.practice(16, 12, 20, "parts"), 4, 60, "It foams.", "The skin clings to itself.").at(Where.LAYING));
     }
 
     @Override

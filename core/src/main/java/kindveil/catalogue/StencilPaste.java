@@ -18,12 +18,13 @@ import kindveil.way.Script;
 import kindveil.way.Choice;
 import kindveil.way.Choice.Option;
 import kindveil.bench.Mask;
+import kindveil.way.Where;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 
 /** Paste through a stencil: raised, its thickness decides drying and cracks. */
 final class StencilPaste implements Way {
-    private static final Choice PLACE = new Choice("place", "Where the paste lies", List.of(
+    private static final Choice PLACE = new Choice("place", "Where the paste lies", Where.BED, List.of(
             new Option("all", "all over", "one even relief", "hides what lies below"),
             new Option("around", "around the drawing", "the drawing is spared and lies deeper", "a stencil cut after its darks"),
             new Option("on", "on the drawing", "its darks stand up", "a stencil cut after its lights; it hides them")));

@@ -24,16 +24,17 @@ import kindveil.way.Rubbing;
 import kindveil.way.Schools;
 import kindveil.way.Script;
 import kindveil.way.TellTale;
+import kindveil.way.Where;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 import kindveil.way.Wish;
 
 /** Clear packing tape lifts the toner; paper soaked and rubbed off; the tacky tape is laid. Reads right. */
 final class TapeLift implements Way {
-    private static final Choice WATER = new Choice("water", "Water", List.of(
+    private static final Choice WATER = new Choice("water", "Water", Where.PAPER, List.of(
             new Option("soak", "a soak", "easy rubbing", "a tray and ten minutes"),
             new Option("mist", "a mist and a wait", "no tray", "more rubbing")));
-    private static final Choice STICK = new Choice("stick", "What holds it on the page", List.of(
+    private static final Choice STICK = new Choice("stick", "What holds it on the page", Where.BED, List.of(
             new Option("own", "its own adhesive", "nothing to dry", "lifts where fibre is left"),
             new Option("gel", "a little gel under the darks", "holds, clears fibre a little", "dries for hours under tape")));
     private static final WayCard CARD = WayCard.transfer("tape-lift", "Tape lift")
@@ -61,7 +62,7 @@ final class TapeLift implements Way {
 
     @Override
     public List<Dial> ownDials(Brief brief) {
-        return Rubbing.dials(brief, new Dial("soak", "soak", Preset.practice(10, 10, 30, "min"), 2, 600, "Paper holds on: more rubbing, scratches.", "It only gets easier."),
+        return Rubbing.dials(brief, new Dial("soak", "soak", Preset.practice(10, 10, 30, "min"), 2, 600, "Paper holds on: more rubbing, scratches.", "It only gets easier.").at(Where.PAPER),
                 new Dial("tape", "width of the tape", Preset.assumed(48, 38, 75, "mm"), 12, 150, "Many seams.", "Hard to lay without air."),
                 new Dial("overlap", "overlap of strips", Preset.practice(5, 3, 8, "mm"), 3, 20, "They part in the water.", "Double lines show."));
     }

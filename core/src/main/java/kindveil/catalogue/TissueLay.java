@@ -18,13 +18,14 @@ import kindveil.way.Dial;
 import kindveil.way.Fit;
 import kindveil.way.Schools;
 import kindveil.way.Script;
+import kindveil.way.Where;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 import kindveil.way.Wish;
 
 /** Laser-printed tissue under and over thin stiffening medium. Printed side up reads right. */
 final class TissueLay implements Way {
-    private static final Choice SIDE = new Choice("side", "Printed side", List.of(
+    private static final Choice SIDE = new Choice("side", "Printed side", Where.IMAGE, List.of(
             new Option("up", "up", "crisp, reads right", "toner lies near the surface"),
             new Option("down", "down", "softened by the tissue", "mirrored: print it mirrored")));
     private static final WayCard CARD = WayCard.transfer("tissue-lay", "Tissue lay")

@@ -27,12 +27,13 @@ import kindveil.way.Fit;
 import kindveil.way.Schools;
 import kindveil.way.Script;
 import kindveil.way.TellTale;
+import kindveil.way.Where;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 
 /** Coated film into a stringy gel on hard-sized paper; the receiver coating that came along is rinsed off. One contact. */
 final class ViscousFilmLay implements Way {
-    private static final Choice RINSE = new Choice("rinse", "The receiver coating", List.of(
+    private static final Choice RINSE = new Choice("rinse", "The receiver coating", Where.IMAGE, List.of(
             new Option("rinsed", "rinsed off", "can be overprinted and painted", "a night on the line"),
             new Option("left", "left on", "done sooner", "nothing on top of it takes")));
     private static final WayCard CARD = WayCard.transfer("viscous-film-lay", "Viscous film lay")
@@ -55,7 +56,7 @@ final class ViscousFilmLay implements Way {
     public List<Dial> ownDials(Brief brief) {
         return List.of(
                 new Dial("bed", "gel, wet", Preset.practice(200, 170, 260, "µm"), 100, 400, "Dry patches stay on the film.", "Puddles push the image aside."),
-                new Dial("dwell", "dwell", Preset.practice(60, 50, 80, "s"), 50, 80, "The ink still holds to the film.", "The gel grips the film again."));
+                new Dial("dwell", "dwell", Preset.practice(60, 50, 80, "s"), 50, 80, "The ink still holds to the film.", "The gel grips the film again.").at(Where.LAYING));
     }
 
     @Override

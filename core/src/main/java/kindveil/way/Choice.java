@@ -10,17 +10,18 @@ import org.jspecify.annotations.Nullable;
  *
  * @param key its name within the way
  * @param question what is chosen
+ * @param where it is decided
  * @param options the first is taken unless another is chosen
  * @param aside whether it stands folded away until another than the first is chosen
  * @param on what a support must be for it to act, or null where it always does
  */
-public record Choice(String key, String question, List<Option> options, boolean aside, Support.@Nullable Trait on) {
-    public Choice(String key, String question, List<Option> options) {
-        this(key, question, options, false, null);
+public record Choice(String key, String question, Where where, List<Option> options, boolean aside, Support.@Nullable Trait on) {
+    public Choice(String key, String question, Where where, List<Option> options) {
+        this(key, question, where, options, false, null);
     }
 
-    public Choice(String key, String question, List<Option> options, boolean aside) {
-        this(key, question, options, aside, null);
+    public Choice(String key, String question, Where where, List<Option> options, boolean aside) {
+        this(key, question, where, options, aside, null);
     }
 
     public Choice {
@@ -34,6 +35,11 @@ public record Choice(String key, String question, List<Option> options, boolean 
      * @param costs what is paid for that
      */
     public record Option(String key, String words, String buys, String costs) {
+    }
+
+    /** The same, folded away until another than the first is chosen. */
+    Choice folded() {
+        return new Choice(key, question, where, options, true, on);
     }
 
     /** Whether it acts on a support. */

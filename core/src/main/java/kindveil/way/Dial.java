@@ -11,15 +11,25 @@ import kindveil.measure.Words;
  *
  * @param key its name within the way
  * @param words what it is
+ * @param where it is decided
  * @param usual its value and usual range
  * @param possibleLeast below this it cannot work; likewise {@code possibleMost} above
  * @param below what less than usual does; likewise {@code above} more
  */
-public record Dial(String key, String words, Preset usual, double possibleLeast, double possibleMost, String below, String above) {
+public record Dial(String key, String words, Where where, Preset usual, double possibleLeast, double possibleMost, String below, String above) {
+    /** Of what lies under the image, or is all that a way lays down. */
+    public Dial(String key, String words, Preset usual, double possibleLeast, double possibleMost, String below, String above) {
+        this(key, words, Where.BED, usual, possibleLeast, possibleMost, below, above);
+    }
+
     public Dial {
         if (!(possibleLeast <= usual.least() && usual.most() <= possibleMost)) {
             throw new IllegalArgumentException("Impossible state: %s is possible from %s to %s but usual at %s.".formatted(words, possibleLeast, possibleMost, usual));
         }
+    }
+
+    public Dial at(Where where) {
+        return new Dial(key, words, where, usual, possibleLeast, possibleMost, below, above);
     }
 
     /** The value itself; refused, with the consequence, outside the possible. */

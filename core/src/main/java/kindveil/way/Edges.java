@@ -27,11 +27,11 @@ public final class Edges {
     private static final Option BY_HAND = new Option(TORN, "torn by hand", "runs softly into the ground", "some 6 mm of the picture on each side; fibre stands at it");
     private static final Option BY_RULE = new Option(DECKLE, "torn along a wet rule", "straight and soft, like hand-made paper", "some 2 mm on each side");
     private static final Option BY_TAPE = new Option(MASKED, "masked with tape", "a crisp edge, no medium beyond it", "the tape comes off while the bed is open");
-    public static final Choice OF_PAPER = new Choice("edge", "Its edge", List.of(CUT, BY_HAND, BY_RULE), true);
-    public static final Choice OF_PAPER_IN_A_BED = new Choice("edge", "Its edge", List.of(CUT, BY_HAND, BY_RULE, BY_TAPE), true);
+    public static final Choice OF_PAPER = new Choice("edge", "Its edge", Where.EDGE, List.of(CUT, BY_HAND, BY_RULE), true);
+    public static final Choice OF_PAPER_IN_A_BED = new Choice("edge", "Its edge", Where.EDGE, List.of(CUT, BY_HAND, BY_RULE, BY_TAPE), true);
     private static final String WHOLE = "none";
     /** A hole on purpose. */
-    public static final Choice OPENING = new Choice("opening", "An opening in it", List.of(
+    public static final Choice OPENING = new Choice("opening", "An opening in it", Where.EDGE, List.of(
             new Option(WHOLE, "none", "the whole picture", "nothing of it is given away"),
             new Option("round", "a round window", "what lies under it is seen, softly framed", "a clean circle wants a template"),
             new Option("square", "a square window", "quickly cut along a rule", "hard corners"),
@@ -45,12 +45,12 @@ public final class Edges {
     private static final Option FURTHER = new Option("beyond", "a finger's width beyond", "the image's own edge is held all round", "its rim is seen beside the image");
     private static final Option ALL_OVER = new Option("whole", "all over", "no rim anywhere, one sheen", "most of it, and all of that must dry");
     /** Where practice ends the bed with the image. */
-    public static final Choice REACHES = new Choice("reaches", "The bed reaches", List.of(AS_WIDE, FURTHER, ALL_OVER), true);
+    public static final Choice REACHES = new Choice("reaches", "The bed reaches", Where.EDGE, List.of(AS_WIDE, FURTHER, ALL_OVER), true);
     /** Where practice goes beyond it. */
-    public static final Choice REACHES_BEYOND = new Choice("reaches", "The bed reaches", List.of(FURTHER, AS_WIDE, ALL_OVER), true);
+    public static final Choice REACHES_BEYOND = new Choice("reaches", "The bed reaches", Where.EDGE, List.of(FURTHER, AS_WIDE, ALL_OVER), true);
     public static final String CLOSED = "closed";
     /** On what has holes. */
-    public static final Choice HOLES = new Choice("holes", "Holes of a mesh or gauze", List.of(
+    public static final Choice HOLES = new Choice("holes", "Holes of a mesh or gauze", Where.EDGE, List.of(
             new Option("open", "left open", "light and ground show through the weave", "the image lies on the threads alone"),
             new Option(CLOSED, "closed with matte medium first", "the whole image, on one face", "one more coat, dried through; stiffer")), true, Support.Trait.OPEN);
     /** Torn so fast, mm a minute (assumed); along a rule half as fast, taped a third. */
@@ -104,10 +104,10 @@ public final class Edges {
         }
         double usual = usualOpening(brief.width(), brief.height());
         double most = Math.max(usual, Math.min(brief.width().millimetres(), brief.height().millimetres()));
-        List<Dial> dials = new ArrayList<>(List.of(new Dial(OPEN_ACROSS, "opening, across", Preset.assumed(usual, 3, most, "mm"), 2, most, "Hardly seen.", "Nothing of the picture is left."),
-                new Dial(OPEN_Y, "its middle, from the top", Preset.assumed(50, 0, 100, "%"), 0, 100, "", "")));
+        List<Dial> dials = new ArrayList<>(List.of(new Dial(OPEN_ACROSS, "opening, across", Preset.assumed(usual, 3, most, "mm"), 2, most, "Hardly seen.", "Nothing of the picture is left.").at(Where.EDGE),
+                new Dial(OPEN_Y, "its middle, from the top", Preset.assumed(50, 0, 100, "%"), 0, 100, "", "").at(Where.EDGE)));
         if (!shape.equals("strip")) {
-            dials.add(1, new Dial(OPEN_X, "its middle, from the left", Preset.assumed(50, 0, 100, "%"), 0, 100, "", ""));
+            dials.add(1, new Dial(OPEN_X, "its middle, from the left", Preset.assumed(50, 0, 100, "%"), 0, 100, "", "").at(Where.EDGE));
         }
         return dials;
     }

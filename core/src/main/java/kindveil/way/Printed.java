@@ -18,7 +18,7 @@ import kindveil.measure.UnusableValue;
  */
 public record Printed(PrintKind kind, double colourShare, double coverage, double finest, Hand hand) {
     /** How often a weak printer lays the same sheet over itself. */
-    static final Dial RUNS = new Dial("runs", "printed over itself", Preset.assumed(1, 1, Overrun.MOST, "runs"), 1, Overrun.MOST, "None is none.", "A fourth only blurs.");
+    static final Dial RUNS = new Dial("runs", "printed over itself", Preset.assumed(1, 1, Overrun.MOST, "runs"), 1, Overrun.MOST, "None is none.", "A fourth only blurs.").at(Where.IMAGE);
 
     /** How often a weak print was run over itself, by the dials of a way. */
     public static int runs(PrintKind kind, Map<String, Double> dials) {

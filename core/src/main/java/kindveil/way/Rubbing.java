@@ -47,7 +47,7 @@ public record Rubbing(Face keeps, Tool tool, Bath bath, double soakLeast, @Nulla
         double usual = brief.print().sheet().gramsPerSquareMetre();
         if (brief.print().sheet().rubsAway()) {
             dials.add(new Dial(PAPER, "weight of the print's paper", Preset.assumed(usual, usual * (1 - USUAL_SPREAD), usual * (1 + USUAL_SPREAD), "g/m²"), LIGHTEST, HEAVIEST,
-                    "It tears when it is rubbed wet.", "More water, more rounds, more fibre left."));
+                    "It tears when it is rubbed wet.", "More water, more rounds, more fibre left.").at(Where.PAPER));
         }
         if (brief.wish() == Wish.BROKEN) {
             dials.add(new Dial(Edges.COVER, "of it under medium", Preset.assumed(Edges.USUAL_COVER, 40, 90, "%"), 10, 98, "Hardly any of it stays.", "Hardly a gap shows."));

@@ -21,7 +21,7 @@ public final class Together {
     private static final String FLAT = "flat";
     private static final String TOGETHER = "together";
     public static final String SPATTER = "spatter";
-    public static final Choice KIND = new Choice("kind", "What kind", List.of(
+    public static final Choice KIND = new Choice("kind", "What kind", Where.BED, List.of(
             new Option(FLAT, "flat undercolour", "even, light in value", "one coat to dry"),
             new Option(SPATTER, "spatter over it", "lively lights", "a second coat; cover the table"),
             new Option(TOGETHER, "two colours, wet together", "one runs softly into the other", "both must be laid while they are wet")));

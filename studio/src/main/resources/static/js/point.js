@@ -38,7 +38,7 @@ export function watchPoint(root) {
       remember("x", x);
       remember("y", y);
       clearTimeout(asked);
-      asked = setTimeout(() => window.htmx.ajax("GET", `${look.dataset.base}/section?${look.dataset.query}&x=${x}&y=${y}`,
+      asked = setTimeout(() => window.htmx.ajax("GET", `${look.dataset.base}/section?${look.dataset.query}&open=${look.dataset.open}&x=${x}&y=${y}`,
         { target: "#section", swap: "outerHTML" }), 70);
     };
     const put = (newX, newY) => {

@@ -20,13 +20,26 @@ function fields(form) {
   return [...form.elements].filter((field) => field.id && field.matches("select, input:not([type=hidden])"));
 }
 
+/** What a field holds: of the options of a choice, whether it is the one. */
+function held(field) {
+  return field.matches("[type=radio]") ? field.checked : field.value;
+}
+
+function hold(field, value) {
+  if (field.matches("[type=radio]")) {
+    field.checked = value;
+  } else {
+    field.value = value;
+  }
+}
+
 function isTold(event) {
   return event.detail.elt.matches?.("form[data-told]");
 }
 
 function awaitAnswer(event) {
   if (isTold(event)) {
-    awaited.set(event.detail.elt, { sent: new Map(fields(event.detail.elt).map((field) => [field.id, field.id === typing ? field.defaultValue : field.value])), later: new Set() });
+    awaited.set(event.detail.elt, { sent: new Map(fields(event.detail.elt).map((field) => [field.id, field.id === typing ? field.defaultValue : held(field)])), later: new Set() });
   }
 }
 
@@ -41,8 +54,8 @@ function carry(page) {
   for (const [form, { sent, later }] of awaited) {
     if (page.contains(form)) {
       changed = form.contains(document.activeElement) ? document.activeElement.id : changed;
-      carried = fields(form).filter((field) => later.has(field.id) || field.value !== sent.get(field.id))
-        .map((field) => ({ id: field.id, value: field.value, later: later.has(field.id), at: field === document.activeElement && field.matches("[type=text], :not([type])") ? field.selectionStart : -1 }));
+      carried = fields(form).filter((field) => later.has(field.id) || held(field) !== sent.get(field.id))
+        .map((field) => ({ id: field.id, value: held(field), later: later.has(field.id), at: field === document.activeElement && field.matches("[type=text], :not([type])") ? field.selectionStart : -1 }));
     }
   }
   awaited.clear();
@@ -53,7 +66,7 @@ function putDown() {
   for (const { id, value, later, at } of carried) {
     const field = document.getElementById(id);
     if (field && (!field.matches("select") || [...field.options].some((option) => option.value === value))) {
-      field.value = value;
+      hold(field, value);
       form = later ? field.form : form;
       if (!later) {
         typing = id;
@@ -84,7 +97,7 @@ function leave(event) {
   if (link && [...awaited.values()].some((answer) => answer.later.size)) {
     event.preventDefault();
     event.stopPropagation();
-    leaving = link.href;
+    leaving = link.href.baseVal ?? link.href;
   }
 }
 
@@ -96,9 +109,10 @@ function differs(field) {
 function sentences(root) {
   // changing a word of the plan sends it; what is changed before the answer is there is sent after it
   for (const form of root.querySelectorAll("form[data-told]")) {
-    form.addEventListener("change", (event) => {
+    // its words hang where they act, all over the page
+    (form.closest("#body") ?? form).addEventListener("change", (event) => {
       // a field that is taken out of the page while it is typed in says that it was changed
-      if (swapping) {
+      if (swapping || event.target.form !== form) {
         return;
       }
       changed = event.target.id;
@@ -222,8 +236,56 @@ function comeBack(event) {
   }
 }
 
+// the point and the line stay where they were put, whatever is changed or looked at
+function stay(event) {
+  const { elt, verb, parameters, path } = event.detail;
+  const put = new URL(location.href).searchParams;
+  if (elt.matches?.("form[data-told]")) {
+    for (const name of PLACES.filter((each) => put.has(each))) {
+      parameters[name] = put.get(name);
+    }
+  } else if (verb === "get" && elt.closest?.(".build")) {
+    const address = stayed(path);
+    event.detail.path = address.pathname + address.search;
+  }
+}
+
+const PLACES = ["x", "y", "cut"];
+
+function stayed(path) {
+  const address = new URL(path, location.href);
+  const put = new URL(location.href).searchParams;
+  for (const name of PLACES.filter((each) => address.pathname === location.pathname && put.has(each))) {
+    address.searchParams.set(name, put.get(name));
+  }
+  return address;
+}
+
+// a layer opens what is decided there; the library that swaps pages knows no links of a drawing
+function openLayer(event) {
+  const layer = event.target.closest?.("[data-layer]");
+  if (layer && !event.defaultPrevented && !event.ctrlKey && !event.metaKey && !event.shiftKey && window.htmx) {
+    event.preventDefault();
+    const address = stayed(layer.href.baseVal);
+    window.htmx.ajax("GET", address.pathname + address.search, { source: layer, target: "#page", select: "#page", swap: "outerHTML" })
+      .then(() => history.replaceState(history.state, "", address));
+  }
+}
+
+// up and down from layer to layer
+function layerKeys(event) {
+  const layer = event.target.closest?.("[data-layer]");
+  const by = { ArrowUp: -1, ArrowDown: 1 }[event.key];
+  if (layer && by) {
+    event.preventDefault();
+    const layers = [...document.querySelectorAll("[data-layer]")];
+    layers[layers.indexOf(layer) + by]?.focus();
+  }
+}
+
 // what is asked for from within a page carries the same token as its forms
 function signed(event) {
+  stay(event);
   const unmeant = typing && event.detail.elt.matches?.("form[data-told]") ? document.getElementById(typing) : null;
   if (unmeant) {
     event.detail.parameters[unmeant.name] = unmeant.defaultValue;
@@ -234,8 +296,10 @@ function signed(event) {
 }
 
 document.addEventListener("click", leave, true);
+document.addEventListener("click", openLayer);
 document.addEventListener("htmx:configRequest", signed);
 document.addEventListener("keydown", stateKeys);
+document.addEventListener("keydown", layerKeys);
 document.addEventListener("htmx:beforeRequest", awaitAnswer);
 for (const failed of ["htmx:responseError", "htmx:sendError", "htmx:timeout"]) {
   document.addEventListener(failed, noAnswer);

@@ -11,6 +11,7 @@ import kindveil.measure.Span;
 import kindveil.reading.AmountReading;
 import kindveil.reading.CautionReading;
 import kindveil.reading.HoldReading;
+import kindveil.reading.OptionReading;
 import kindveil.reading.TimeReading;
 import kindveil.way.ActId;
 import kindveil.way.Answer;
@@ -27,6 +28,7 @@ import kindveil.way.Window;
  */
 public record Knot(String title, String how, String hands, String clock, String pause, String why, int thread, boolean closes, String amount, String caution, List<String> check) {
     private static final int LONGEST_THREAD = 64;
+    private static final String NOTHING = "–";
     private static final int KNOTTED = 30;
 
     /** Height of the thread before it with what is wound about the knot, px. */
@@ -85,6 +87,16 @@ public record Knot(String title, String how, String hands, String clock, String 
     public static String practised(HoldReading hold, Say say) {
         HoldReading.Waited first = hold.practised().getFirst();
         return hold.practised().stream().map(waited -> "%s%s %s".formatted(Span.words(waited.since()), waited == first ? " after laying" : "", say.percent(waited.chance()))).collect(Collectors.joining(", "));
+    }
+
+    /** The least chance that it holds, or comes over; a dash where nothing is at stake. */
+    public static String holds(OptionReading read, Say say) {
+        return read.holds().map(say::percent).orElse(NOTHING);
+    }
+
+    /** Of medium and paint in all; a dash where there is none. */
+    public static String takes(OptionReading read, Say say) {
+        return read.takes().millilitres() == 0 ? NOTHING : say.one(read.takes());
     }
 
     /** What waiting would give. */

@@ -10,6 +10,8 @@ package kindveil.studio.page;
  */
 public record Wipe(String left, String right, String leftWords, String rightWords, long height, double cut, double slant) {
     private static final double WIDTH = 477;
+    private static final double ACROSS = 464;
+    private static final double TALLEST = 596;
     private static final double STEEPEST = 24;
     private static final double LEAN = 26;
 
@@ -25,6 +27,11 @@ public record Wipe(String left, String right, String leftWords, String rightWord
 
     public boolean compares() {
         return !left.equals(right);
+    }
+
+    /** How wide it is shown, so that all of it and what stands under it is seen at once. */
+    public long across() {
+        return Math.round(Math.min(ACROSS, TALLEST * WIDTH / height));
     }
 
     public long percent() {

@@ -2,20 +2,14 @@ package kindveil.studio.page.build;
 
 import kindveil.studio.page.piece.PieceHead;
 import kindveil.studio.page.Upload;
-import kindveil.studio.page.piece.LookView;
 import java.io.IOException;
 import java.util.UUID;
 import kindveil.measure.Length;
 import kindveil.studio.page.Problems;
-import kindveil.studio.page.Say;
-import kindveil.studio.work.log.LastDrops;
-import kindveil.studio.work.look.LookWork;
-import kindveil.studio.work.look.ReadsWork;
 import kindveil.studio.work.piece.Page;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
-import kindveil.studio.work.piece.Planned;
-import kindveil.studio.work.shelf.Supports;
+import kindveil.way.Where;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -27,24 +21,11 @@ import org.springframework.web.multipart.MultipartFile;
 @Controller
 class BasisController {
     private final PieceWork pieces;
-    private final LookWork looks;
-    private final ReadsWork reads;
-    private final Say say;
-    private final Supports supports;
-    private final LastDrops drops;
+    private final BuildPage page;
 
-    BasisController(PieceWork pieces, LookWork looks, ReadsWork reads, Say say, Supports supports, LastDrops drops) {
-        this.drops = drops;
-        this.supports = supports;
-        this.reads = reads;
+    BasisController(PieceWork pieces, BuildPage page) {
         this.pieces = pieces;
-        this.looks = looks;
-        this.say = say;
-    }
-
-    private BuildView build(Piece piece) {
-        Planned planned = pieces.plan(piece);
-        return BuildView.of(planned, LookView.Asked.NOTHING.of(planned), BuildForm.of(planned, say.measure()), supports.with(planned.brief().support()), drops.of(planned), looks, reads, false, pieces.canUndo(piece.id()), say);
+        this.page = page;
     }
 
     @PostMapping({"/pieces/{id}/ground", "/pieces/{id}/veils/{veil}/ground"})
@@ -55,7 +36,7 @@ class BasisController {
         if (problems.read(() -> pieces.ground(piece.seen(version), file.name(), file.bytes())) != null) {
             return "redirect:" + PieceHead.base(piece) + "/build";
         }
-        return build(piece).refusing(problems.words()).in("piece/build");
+        return page.of(piece, Where.GROUND).refusing(problems.words()).in("piece/build");
     }
 
     @PostMapping({"/pieces/{id}/ground/none", "/pieces/{id}/veils/{veil}/ground/none"})
@@ -83,6 +64,6 @@ class BasisController {
                 return "redirect:" + PieceHead.base(piece) + "/build";
             }
         }
-        return build(piece).refusing(problems.words()).laid(pageWidth, pageHeight, x, y).in("piece/build");
+        return page.of(piece, Where.EDGE).refusing(problems.words()).laid(pageWidth, pageHeight, x, y).in("piece/build");
     }
 }

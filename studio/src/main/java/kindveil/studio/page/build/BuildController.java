@@ -6,10 +6,11 @@ import kindveil.studio.page.piece.LookView;
 import java.time.Duration;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.Outdated;
-import kindveil.studio.work.log.LastDrops;
 import kindveil.studio.work.look.LookWork;
 import kindveil.studio.work.look.ReadsWork;
 import kindveil.studio.work.piece.Piece;
@@ -31,23 +32,23 @@ class BuildController {
     private final PieceWork pieces;
     private final LookWork looks;
     private final ReadsWork reads;
+    private final BuildPage page;
     private final Say say;
     private final Supports supports;
-    private final LastDrops drops;
 
-    BuildController(PieceWork pieces, LookWork looks, ReadsWork reads, Say say, Supports supports, LastDrops drops) {
-        this.drops = drops;
-        this.supports = supports;
-        this.reads = reads;
+    BuildController(PieceWork pieces, LookWork looks, ReadsWork reads, BuildPage page, Say say, Supports supports) {
         this.pieces = pieces;
         this.looks = looks;
+        this.reads = reads;
+        this.page = page;
         this.say = say;
+        this.supports = supports;
     }
 
     @GetMapping({"/pieces/{id}/build", "/pieces/{id}/veils/{veil}/build"})
-    ModelAndView build(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, LookView.Asked asked, @RequestParam(defaultValue = "false") boolean foresee) {
+    ModelAndView build(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, LookView.Asked asked, @RequestParam(required = false) @Nullable String open, @RequestParam(defaultValue = "false") boolean foresee) {
         Planned planned = pieces.plan(pieces.get(id, veil));
-        return BuildView.of(planned, asked.of(planned), BuildForm.of(planned, say.measure()), supports.with(planned.brief().support()), drops.of(planned), looks, reads, foresee, pieces.canUndo(id), say).in("piece/build");
+        return page.of(planned, new BuildPage.Asked(asked, open, foresee), BuildForm.of(planned, say.measure())).in("piece/build");
     }
 
     @PostMapping({"/pieces/{id}/build", "/pieces/{id}/veils/{veil}/build"})
@@ -67,21 +68,29 @@ class BuildController {
                 problems.add(outdated.getMessage());
             }
         }
-        return BuildView.of(planned, LookView.Asked.NOTHING.of(planned), BuildForm.of(planned, all, say.measure()), supports.with(planned.brief().support()), drops.of(planned), looks, reads, false, pieces.canUndo(id), say).refusing(problems.words()).in("piece/build");
+        return page.of(planned, new BuildPage.Asked(LookView.Asked.NOTHING, Doors.known(all.get("open")) ? all.get("open") : null, false), BuildForm.of(planned, all, say.measure())).refusing(problems.words()).in("piece/build");
     }
 
-    /** The way the picture was looked at, kept when the build changes; the pass follows the new plan. */
+    /** How the picture was looked at and what stood open, kept when the build changes; the pass follows the new plan. */
     private static String kept(Map<String, String> all) {
-        String left = all.getOrDefault("left", "wet");
-        String right = all.getOrDefault("right", "dried");
-        return left.matches("[a-z]{1,10}") && right.matches("[a-z]{1,10}") ? "?left=%s&right=%s".formatted(left, right) : "";
+        String words = Stream.of("left", "right", "open").filter(key -> all.getOrDefault(key, "").matches("[a-z]{1,10}")).map(key -> key + "=" + all.get(key)).collect(Collectors.joining("&"));
+        String places = Stream.of("cut", "x", "y").filter(key -> all.getOrDefault(key, "").matches("[01](\\.\\d{1,6})?")).map(key -> key + "=" + all.get(key)).collect(Collectors.joining("&"));
+        String query = Stream.of(words, places).filter(part -> !part.isEmpty()).collect(Collectors.joining("&"));
+        return query.isEmpty() ? "" : "?" + query;
+    }
+
+    /** Of what stands open, how much drowns with each alternative: as far as it was looked at by now. */
+    @GetMapping({"/pieces/{id}/alternatives", "/pieces/{id}/veils/{veil}/alternatives"})
+    ModelAndView alternatives(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, LookView.Asked asked, @RequestParam(required = false) @Nullable String open) {
+        return new ModelAndView("piece/card :: late", "late", page.late(pieces.plan(pieces.get(id, veil)), asked, open));
     }
 
     /** The section alone, as the point moves. */
     @GetMapping({"/pieces/{id}/section", "/pieces/{id}/veils/{veil}/section"})
-    ModelAndView section(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, LookView.Asked asked) {
+    ModelAndView section(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, LookView.Asked asked, @RequestParam(required = false) @Nullable String open) {
         Planned planned = pieces.plan(pieces.get(id, veil));
-        return new ModelAndView("piece/section :: section", "section", SectionView.of(planned, asked.of(planned), looks, say));
+        LookView view = asked.of(planned);
+        return new ModelAndView("piece/section :: section", "section", SectionView.of(planned, view, Doors.of(planned.piece(), BuildForm.of(planned, say.measure()), view, open), looks, say));
     }
 
     /** How much of the drawing drowns, which takes longer to work out than all the rest. */

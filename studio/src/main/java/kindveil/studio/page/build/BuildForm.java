@@ -22,41 +22,80 @@ import kindveil.measure.UnusableValue;
 import kindveil.studio.page.Pick;
 import kindveil.studio.page.Problems;
 import kindveil.studio.work.piece.Design;
+import kindveil.studio.work.piece.Image;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.Planned;
 import kindveil.studio.work.shelf.Supports;
 import kindveil.way.Brief;
 import kindveil.way.Choice;
 import kindveil.way.Dial;
-import kindveil.way.Rubbing;
 import kindveil.way.Way;
+import kindveil.way.Where;
 import kindveil.way.Wish;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The build as a sentence of words, numbers and colours that can be changed.
+ * The words, numbers and colours of a build that can be changed, each where it acts.
  *
  * @param typed what was typed into its numbers and colours, by name
  */
 public record BuildForm(List<Slot> slots, List<Number> numbers, List<Pot> pots, Map<String, String> typed) {
+    /** How wide the image is printed. */
+    static final String WIDTH = "width";
     private static final String CHOICE = "choice.";
     private static final String DIAL = "dial.";
     private static final String COLOUR = "colour.";
 
-    /** A choice as a word in the sentence. @param folded whether it is one few would touch, and nobody has */
-    public record Slot(String name, String question, List<Pick> options, boolean folded) {
-        /** Within the sentence. */
+    /** A choice. @param folded whether it is one few would touch, and nobody has */
+    public record Slot(Choice choice, String name, String question, List<Pick> options, boolean folded) {
+        /** Within the thread. */
         public String asked() {
             return question.toLowerCase(Locale.ROOT);
         }
+
+        public String chosen() {
+            return options.stream().filter(Pick::chosen).findFirst().map(Pick::words).orElse("");
+        }
     }
 
-    /** A dial as a number in the sentence. */
-    public record Number(String name, String words, String unit, String usual, String hint) {
+    /**
+     * A dial.
+     *
+     * @param hint what its usual value is, and what less and more of it do
+     * @param range where it stands in what is possible
+     * @param typed what was typed, empty where the usual stands
+     */
+    public record Number(String name, Where where, String words, String unit, String usual, String usually, String hint, Range range, String typed) {
+        public String label() {
+            return "%s in %s".formatted(words, unit);
+        }
+    }
+
+    /** Ends of what is possible, and how far along it the usual range and the value stand, 0 to 100. */
+    public record Range(String least, String most, double usualFrom, double usualTo, double at, String value) {
+        private static final double FAR = 8;
+
+        static Range of(Dial dial, double value, UnitSystem measure) {
+            double each = Preset.unitsEach(dial.usual().unit(), measure);
+            return new Range(end(dial.possibleLeast() / each), end(dial.possibleMost() / each), along(dial, dial.usual().least()), along(dial, dial.usual().most()), along(dial, value),
+                    Figures.plain(value / each));
+        }
+
+        private static String end(double value) {
+            return Figures.rounded(value, value < 1 ? 2 : value < 10 ? 1 : 0);
+        }
+
+        /** What spans far is drawn by its ratio. */
+        private static double along(Dial dial, double value) {
+            double least = dial.possibleLeast();
+            double most = dial.possibleMost();
+            double share = least > 0 && most / least > FAR ? Math.log(value / least) / Math.log(most / least) : most > least ? (value - least) / (most - least) : 0;
+            return Math.round(1000 * Math.clamp(share, 0, 1)) / 10.0;
+        }
     }
 
     /** A colour. */
-    public record Pot(String name, String words, String colour) {
+    public record Pot(String name, Where where, String words, String colour) {
         /** Within the sentence. */
         public String said() {
             return words.toLowerCase(Locale.ROOT);
@@ -82,46 +121,36 @@ public record BuildForm(List<Slot> slots, List<Number> numbers, List<Pot> pots, 
         Way way = planned.piece().design().theWay();
         Brief brief = planned.brief();
         return new BuildForm(way.choices().stream().filter(choice -> choice.actsOn(brief.support())).map(choice -> slot(choice, way.chosen(brief, choice.key()), measure)).toList(),
-                way.dials(brief).stream().map(dial -> number(dial, measure)).toList(),
-                way.pots(brief).stream().map(pot -> new Pot(COLOUR + pot.key(), pot.words(), way.coloured(brief, pot.key()).toString())).toList(), Map.copyOf(typed));
+                way.dials(brief).stream().map(dial -> number(dial, way.dialled(brief, dial.key()), typed.getOrDefault(DIAL + dial.key(), ""), measure)).toList(),
+                way.pots(brief).stream().map(pot -> new Pot(COLOUR + pot.key(), pot.where(), pot.words(), way.coloured(brief, pot.key()).toString())).toList(), Map.copyOf(typed));
     }
 
     private static Slot slot(Choice choice, Choice.Option chosen, UnitSystem measure) {
-        return new Slot(CHOICE + choice.key(), choice.question(), Pick.of(choice.options(), Choice.Option::key, o -> Spoken.in(measure, o.words()), o -> Spoken.in(measure, o.buys() + " · " + o.costs()), chosen.key()), choice.aside() && chosen.equals(choice.options().getFirst()));
+        return new Slot(choice, CHOICE + choice.key(), choice.question(), Pick.of(choice.options(), Choice.Option::key, o -> Spoken.in(measure, o.words()), o -> Spoken.in(measure, o.buys() + " · " + o.costs()), chosen.key()), choice.aside() && chosen.equals(choice.options().getFirst()));
     }
 
-    private static Number number(Dial dial, UnitSystem measure) {
+    private static Number number(Dial dial, double value, String typed, UnitSystem measure) {
         Preset usual = dial.usual().in(measure);
-        return new Number(DIAL + dial.key(), dial.words(), usual.unit(), Figures.plain(usual.value()),
-                "%s, %s; empty takes the usual. Less: %s More: %s".formatted(usual, dial.usual().provenance().word(), dial.below(), dial.above().isEmpty() ? "no harm." : dial.above()));
+        return new Number(DIAL + dial.key(), dial.where(), dial.words(), usual.unit(), Figures.plain(usual.value()), usual.least() == usual.most() ? "usual %s".formatted(Figures.plain(usual.value())) : "usual %s–%s".formatted(Figures.plain(usual.least()), Figures.plain(usual.most())),
+                "%s, %s; empty takes the usual. Less: %s More: %s".formatted(usual, dial.usual().provenance().word(), dial.below(), dial.above().isEmpty() ? "no harm." : dial.above()), Range.of(dial, value, measure), typed);
     }
 
-    /** The choices that stand in the sentence itself. */
-    public List<Slot> said() {
-        return slots.stream().filter(slot -> !slot.folded).toList();
+    /** The choices that are met somewhere. */
+    public List<Slot> slots(Where where) {
+        return slots.stream().filter(slot -> slot.choice.where() == where).toList();
     }
 
-    /** Those few would touch, until they are touched. */
-    public List<Slot> folded() {
-        return slots.stream().filter(Slot::folded).toList();
+    public List<Number> numbers(Where where) {
+        return numbers.stream().filter(number -> number.where == where).toList();
     }
 
-    /** The numbers that stand in the sentence itself. */
-    public List<Number> shown() {
-        return numbers.stream().filter(number -> !folded(number)).toList();
+    public List<Pot> pots(Where where) {
+        return pots.stream().filter(pot -> pot.where == where).toList();
     }
 
-    /** Those few would touch, until they are touched. */
-    public List<Number> aside() {
-        return numbers.stream().filter(this::folded).toList();
-    }
-
-    private boolean folded(Number number) {
-        return number.name.equals(DIAL + Rubbing.PAPER) && typedNumber(number.name).isEmpty();
-    }
-
-    public String typedNumber(String name) {
-        return typed.getOrDefault(name, "");
+    /** Whether anything can be chosen somewhere. */
+    public boolean asks(Where where) {
+        return !slots(where).isEmpty() || !numbers(where).isEmpty() || !pots(where).isEmpty();
     }
 
     public static Map<String, String> choices(Map<String, String> all) {
@@ -149,6 +178,7 @@ public record BuildForm(List<Slot> slots, List<Number> numbers, List<Pot> pots, 
         Colour colour = first ? problems.read(() -> Colour.parse("Ground colour", all.get("colour"))) : piece.groundColour();
         Wish wish = problems.choice(Wish.class, "Wish", all.get("wish"));
         PrintKind print = all.containsKey("print") ? problems.choice(PrintKind.class, "Print", all.get("print")) : now.print();
+        Length width = width(piece, all, measure, problems);
         Map<String, Double> dials = dials(now.theWay(), planned.brief(), all, measure, problems);
         Map<String, Colour> colours = new HashMap<>(now.manner().colours());
         named(all, COLOUR).forEach((key, value) -> {
@@ -164,15 +194,23 @@ public record BuildForm(List<Slot> slots, List<Number> numbers, List<Pot> pots, 
         Map<String, String> choices = new HashMap<>(now.choices());
         choices.putAll(choices(all));
         Colour bare = support.equals(piece.base().support()) || ground != Ground.RAW ? null : support.colour();
-        return problems.read(() -> piece.with(piece.basis().on(new Base(support, ground)).of(bare == null ? colour : bare)).with(now.withBuild(choices, dials, colours, wish, print)).doing(way));
+        return problems.read(() -> piece.with(piece.basis().on(new Base(support, ground)).of(bare == null ? colour : bare)).with(now.withSize(width).withBuild(choices, dials, colours, wish, print)).doing(way));
+    }
+
+    /** How wide it is printed: as it was, unless another width was typed. */
+    private static @Nullable Length width(Piece piece, Map<String, String> all, UnitSystem measure, Problems problems) {
+        Length now = piece.design().printWidth();
+        String text = all.getOrDefault(WIDTH, "").strip();
+        return text.isEmpty() || text.equals(now.print(measure)) ? now : problems.read(() -> Length.parseSize("Print width", text, Image.NARROWEST, Image.WIDEST));
     }
 
     private static Map<String, Double> dials(Way way, Brief brief, Map<String, String> all, UnitSystem measure, Problems problems) {
         Map<String, Double> dials = new HashMap<>();
         for (Dial dial : way.dials(brief)) {
-            String text = all.getOrDefault(DIAL + dial.key(), "").strip();
+            String sent = all.get(DIAL + dial.key());
+            String text = sent == null ? "" : sent.strip();
             Double now = brief.settings().dials().get(dial.key());
-            if (now != null && text.equals(shown(dial, now, measure))) {
+            if (now != null && (sent == null || text.equals(shown(dial, now, measure)))) {
                 dials.put(dial.key(), now);
             } else if (!text.isEmpty()) {
                 Double value = value(dial, text, measure, problems);

@@ -2,10 +2,8 @@ package kindveil.studio.page.build;
 
 import kindveil.studio.page.piece.PieceHead;
 import kindveil.studio.page.piece.LookView;
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import kindveil.bench.Ground;
@@ -20,8 +18,6 @@ import kindveil.studio.work.log.LastDrops;
 import kindveil.measure.Figures;
 import kindveil.reading.CrackReading;
 import kindveil.measure.Words;
-import kindveil.studio.work.look.LookWork;
-import kindveil.studio.work.look.ReadsWork;
 import kindveil.studio.work.piece.Page;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.Planned;
@@ -31,39 +27,54 @@ import kindveil.way.Wish;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The Build page: the plan as a sentence, the picture as it will be, the section at a point, and what is said of it.
+ * The Build page: the piece in a sentence, the picture as it will be, the section at a point, what is decided where it acts, and
+ * what is said of it.
  *
- * @param sentence the plan in words that can be changed
+ * @param sentence the five words that define it
  * @param look the picture
  * @param section the core at its point
+ * @param card what is decided at the layer or act that stands open, or null where there is nothing to decide
+ * @param thread acts and waits
+ * @param edge door to the edge of the picture and its page
  * @param said what stands beside it
  * @param laid where the veil lies, and on what page
  * @param undoable whether the last change can be taken back
  */
-record BuildView(PieceHead head, Sentence sentence, Shown look, SectionView section, Beside said, Laid laid, boolean undoable, List<String> problems) implements PageView {
+record BuildView(PieceHead head, Sentence sentence, Shown look, SectionView section, @Nullable CardView card, ThreadView thread, Door edge, Beside said, Laid laid, boolean undoable, List<String> problems) implements PageView {
     /**
-     * The plan in words.
+     * The piece in words.
      *
+     * @param width as it can be typed; empty where the way brings no picture
+     * @param height that follows from it
+     * @param open what stands open, kept when the plan changes
      * @param first whether it is the lowest veil, which says what all lies on
      * @param ofPrint whether the way takes a print
      * @param overAndUnder for the piece's only picture, those that bring one
-     * @param left how the picture is looked at, kept when the plan changes; likewise right
+     * @param view how the picture is looked at, kept when the plan changes
      * @param pageWide how a page's width might be typed; likewise pageTall
      */
-    record Sentence(boolean first, boolean ofPrint, String size, List<Pick> transfers, List<Pick> overAndUnder, List<Pick> prints, List<Pick> supports, List<Pick> grounds,
-            List<Pick> wishes, String colour, String colourHint, BuildForm form, String left, String right, String pageWide, String pageTall) {
-        static Sentence of(Planned planned, LookView view, BuildForm form, List<Support> supports, Say say) {
+    record Sentence(boolean first, boolean ofPrint, String width, String height, String open, List<Pick> transfers, List<Pick> overAndUnder, List<Pick> prints, List<Pick> supports, List<Pick> grounds,
+            List<Pick> wishes, String colour, String colourHint, LookView view, String pageWide, String pageTall) {
+        static Sentence of(Planned planned, LookView view, BuildForm form, Doors doors, List<Support> supports, Say say) {
             Piece piece = planned.piece();
             String way = piece.design().way();
-            return new Sentence(piece.inHand() == 0, piece.design().theWay().card().usualPrint() != null, say.size(planned.brief().width(), planned.brief().height()),
+            return new Sentence(piece.inHand() == 0, piece.design().theWay().card().usualPrint() != null, form.typed().getOrDefault(BuildForm.WIDTH, piece.veil().bringsPicture() ? say.one(piece.design().printWidth()) : ""), say.one(planned.brief().height()), doors.open() == null ? "" : Doors.word(doors.open()),
                     ways(Catalogue.transfers(), way), ways(Catalogue.overAndUnder().stream().filter(one -> one.card().bringsPicture() || !piece.veil().bringsPicture() || !piece.onlyPicture()).toList(), way), Pick.of(PrintKind.values(), PrintKind::words, planned.brief().print()),
                     Pick.of(supports, Support::id, support -> say.it(support.words()), support -> say.it(support.doubt().orElse("")), planned.brief().support().id()), Pick.of(Ground.values(), Ground::words, planned.brief().ground()),
                     Pick.of(Stream.of(Wish.values()).filter(wish -> wish == planned.brief().wish() || piece.design().theWay().card().offers(wish)).toList(), Wish::name, Wish::words, wish -> say.it(wish.meaning()), planned.brief().wish().name()), piece.groundColour().toString(),
-                    piece.basis().photograph().isPresent() ? "The photographed ground is shown instead" : "Ground colour", form, LookView.word(view.left()), LookView.word(view.right()), say.usual(210, 8.5), say.usual(297, 11));
+                    piece.basis().photograph().isPresent() ? "The photographed ground is shown instead" : "Ground colour", view, say.usual(210, 8.5), say.usual(297, 11));
+        }
+
+        public String left() {
+            return LookView.word(view.left());
+        }
+
+        public String right() {
+            return LookView.word(view.right());
         }
 
         private static List<Pick> ways(List<Way> ways, String chosen) {
-            return Pick.of(ways, Way::key, way -> way.name().toLowerCase(Locale.ROOT), way -> "", chosen);
+            return Pick.of(ways, Way::key, Way::name, way -> "", chosen);
         }
     }
 
@@ -76,19 +87,19 @@ record BuildView(PieceHead head, Sentence sentence, Shown look, SectionView sect
      * @param fewer address with one pass fewer, or empty; likewise more
      */
     record Shown(Wipe wipe, String address, String query, double x, double y, List<LookView.StateLink> links, int pass, String fewer, String more) {
-        static Shown of(Planned planned, LookView view, double aspect) {
+        static Shown of(Planned planned, LookView view, Doors doors, double aspect) {
             Piece piece = planned.piece();
             String base = PieceHead.base(piece);
             String right = view.picture(base, view.right(), piece.version());
             String rightWords = LookView.words(view.right(), view.pass(), planned.trace());
             Wipe wipe = view.compares() ? Wipe.of(view.picture(base, view.left(), piece.version()), right, LookView.words(view.left(), view.pass(), planned.trace()), rightWords, aspect, view.cut())
                     : Wipe.still(right, rightWords, aspect);
-            return new Shown(wipe, base, "left=%s&right=%s&pass=%d".formatted(LookView.word(view.left()), LookView.word(view.right()), view.pass()), view.x(), view.y(), view.links(base, planned.trace()),
-                    view.pass(), view.pass() > 1 ? other(base, view, -1) : "", view.pass() < planned.trace().mostPasses() ? other(base, view, 1) : "");
+            return new Shown(wipe, base, "left=%s&right=%s&pass=%d".formatted(LookView.word(view.left()), LookView.word(view.right()), view.pass()), view.x(), view.y(), view.links(base, planned.trace(), doors.query()),
+                    view.pass(), view.pass() > 1 ? other(base, view, doors, -1) : "", view.pass() < planned.trace().mostPasses() ? other(base, view, doors, 1) : "");
         }
 
-        private static String other(String base, LookView view, int by) {
-            return "%s/build?%s".formatted(base, view.query(view.left(), view.right(), view.pass() + by));
+        private static String other(String base, LookView view, Doors doors, int by) {
+            return "%s/build?%s%s".formatted(base, view.query(view.left(), view.right(), view.pass() + by), doors.query());
         }
     }
 
@@ -153,19 +164,11 @@ record BuildView(PieceHead head, Sentence sentence, Shown look, SectionView sect
         }
     }
 
-    /** @param foreseen whether how the drawing reads is worked out for the page, however long it takes */
-    static BuildView of(Planned planned, LookView view, BuildForm form, List<Support> supports, Optional<LastDrops.Last> last, LookWork looks, ReadsWork reads, boolean foreseen, boolean undoable, Say say) {
-        Piece piece = planned.piece();
-        ForesightView foresight = foreseen || looks.foreseen(piece, view.right(), view.pass()) && reads.known(piece) ? ForesightView.of(planned, view, looks, reads, foreseen ? ForesightView.AT_A_TIME : Duration.ZERO, say) : null;
-        return new BuildView(PieceHead.of(piece, "Build"), Sentence.of(planned, view, form, supports, say), Shown.of(planned, view, looks.aspect(piece)), SectionView.of(planned, view, looks, say),
-                Beside.of(planned, foresight, last, say), Laid.of(piece, say), undoable, List.of());
-    }
-
     BuildView refusing(List<String> problems) {
-        return new BuildView(head, sentence, look, section, said, laid, undoable, problems);
+        return new BuildView(head, sentence, look, section, card, thread, edge, said, laid, undoable, problems);
     }
 
     BuildView laid(String width, String height, String x, String y) {
-        return new BuildView(head, sentence, look, section, said, laid.typed(width, height, x, y), undoable, problems);
+        return new BuildView(head, sentence, look, section, card, thread, edge, said, laid.typed(width, height, x, y), undoable, problems);
     }
 }

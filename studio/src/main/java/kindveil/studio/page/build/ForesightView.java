@@ -54,7 +54,7 @@ record ForesightView(String drowning, String means, String across, List<Each> ea
         String due = looked.done() ? "" : looked.steps() == 0 ? "What would bring it back is being looked at …" : "What would bring it back: %d of some %d changes looked at …".formatted(looked.steps(), looked.all());
         List<Edge> edges = view.right() == LookState.RAKED ? looks.ridges(piece, view.pass()).stream().map(ridge -> edge(piece, ridge, say)).toList() : List.of();
         return looks.foresight(piece, view.right(), view.pass()).map(seen -> new ForesightView(say.percent(seen.drowning()), means(view),
-                "From across the room it is %s.".formatted(say.percent(seen.drowningAcross())), each, gains, due, edges, base, piece.version())).orElse(new ForesightView("", "", "", each, gains, due, edges, base, piece.version()));
+                "Across the room: %s.".formatted(say.percent(seen.drowningAcross())), each, gains, due, edges, base, piece.version())).orElse(new ForesightView("", "", "", each, gains, due, edges, base, piece.version()));
     }
 
     private static Edge edge(Piece piece, LookWork.Ridge ridge, Say say) {
@@ -76,7 +76,7 @@ record ForesightView(String drowning, String means, String across, List<Each> ea
     private static String means(LookView view) {
         return switch (view.right()) {
             case WET -> "of the drawing drowns at arm's length while it is wet. Wet it looks finished; it is not.";
-            case DRIED -> view.pass() > 0 ? "of the drawing drowns at arm's length when it dries at this pass. Wet it looks finished; it is not." : "of the drawing drowns at arm's length.";
+            case DRIED -> view.pass() > 0 ? "of the drawing drowns at arm's length when it dries at this pass." : "of the drawing drowns at arm's length.";
             case LAID -> "of the drawing drowns at arm's length while it is milky. It clears as it dries.";
             case DRYING -> "of the drawing drowns at arm's length when it is dry to the touch. It goes on clearing.";
             case CLEARED, SEALED, RAKED -> "of the drawing drowns at arm's length when it is done so.";

@@ -92,10 +92,11 @@ public record LookView(LookState left, LookState right, int pass, double cut, do
         return "%s/look/%s.png?pass=%d&v=%d".formatted(base, word(state), pass, version);
     }
 
-    public List<StateLink> links(String base, Trace trace) {
+    /** @param more how their addresses go on */
+    public List<StateLink> links(String base, Trace trace, String more) {
         return LookState.of(trace).stream().map(state -> {
             boolean earlier = state == LookState.WET || state.ordinal() < right.ordinal();
-            return new StateLink(state.words(trace), "%s/build?%s".formatted(base, earlier ? query(state, right, pass) : query(left, state, pass)), state == left || state == right,
+            return new StateLink(state.words(trace), "%s/build?%s%s".formatted(base, earlier ? query(state, right, pass) : query(left, state, pass), more), state == left || state == right,
                     state.planned(trace));
         }).toList();
     }

@@ -3,20 +3,16 @@ package kindveil.studio.page.way;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.stream.Stream;
-import kindveil.bench.Concern;
-import kindveil.bench.Refusal;
 import kindveil.bench.Hand;
 import kindveil.bench.PrintKind;
 import kindveil.bench.Support;
 import kindveil.measure.Span;
-import kindveil.measure.Volume;
 import kindveil.measure.Words;
-import kindveil.reading.HoldReading;
 import kindveil.reading.AmountReading;
 import kindveil.reading.CautionReading;
 import kindveil.reading.CompatibilityReading;
 import kindveil.reading.HandReading;
+import kindveil.reading.OptionReading;
 import kindveil.reading.TimeReading;
 import kindveil.studio.page.Knot;
 import kindveil.studio.page.PageView;
@@ -112,7 +108,7 @@ record WayView(String key, String name, String summary, Judged judged, Told told
                 way.dials(brief).stream().map(dial -> new Needs.Need(dial.words(), "%s, %s".formatted(dial.usual().in(say.measure()), dial.usual().provenance().word()))).toList());
         return new WayView(way.key(), way.name(), say.it(way.card().summary()), Judged.of(reading, trace, instead, having, say), new Told(printed, WaysView.Asked.of(having, supports), width, height), Growth.of(trace),
                 "%s from start to end at %s, hands busy for %s; times where every wait is the safe one.".formatted(Knot.elapsed(times), say.air(), Span.words(times.handsOn())),
-                times.entries().stream().map(e -> Knot.of(e, Knot.amount(amounts, e.act().id(), say), say)).toList(), schooling(way, brief, doubts(trace), say), needs,
+                times.entries().stream().map(e -> Knot.of(e, Knot.amount(amounts, e.act().id(), say), say)).toList(), schooling(way, brief, OptionReading.of(trace, brief.width(), brief.height()), say), needs,
                 way.card().failures().stream().map(f -> new Failure(say.it(f.sees()), say.it(f.cause() + "."), say.it(f.rescue()))).toList(), CautionReading.of(trace).keySet().stream().map(say::it).toList(), CautionReading.DEFERENCE,
                 printed ? having.print().name() : "", printers,
                 printed ? Arrays.stream(PrintKind.values()).map(p -> with(way, having.with(p), p.words(), p == having.print(), ways)).toList() : List.of(),
@@ -124,25 +120,19 @@ record WayView(String key, String name, String summary, Judged judged, Told told
         return new With(words, WaysView.mark(reading.verdict()), reading.verdict().words(), WaysView.address(way, there), chosen);
     }
 
-    private static List<Schooling> schooling(Way way, Brief brief, List<String> said, Say say) {
+    private static List<Schooling> schooling(Way way, Brief brief, OptionReading now, Say say) {
         List<Schooling> all = new ArrayList<>();
         for (Choice choice : way.choices()) {
-            all.add(new Schooling(choice.question(), choice.options().stream().map(option -> school(way, brief, choice, option, said, say)).toList(), choice.aside() && way.chosen(brief, choice.key()).equals(choice.options().getFirst())));
+            all.add(new Schooling(choice.question(), choice.options().stream().map(option -> school(way, brief, choice, option, now, say)).toList(), choice.aside() && way.chosen(brief, choice.key()).equals(choice.options().getFirst())));
         }
         return all;
     }
 
-    private static List<String> doubts(Trace trace) {
-        return Stream.concat(trace.refusals().stream().map(Refusal::reason), trace.concerns().stream().map(Concern::reason)).toList();
-    }
-
-    /** @param said what is doubted of the way as it is chosen: only what another option adds is said beside it */
-    private static School school(Way way, Brief brief, Choice choice, Choice.Option option, List<String> said, Say say) {
-        Trace trace = Trace.of(way.expand(brief.with(choice.key(), option.key())));
-        TimeReading times = TimeReading.of(trace);
-        double millilitres = AmountReading.of(trace, brief.width(), brief.height()).byProduct().values().stream().mapToDouble(Volume::millilitres).sum();
-        String risk = doubts(trace).stream().filter(doubt -> !said.contains(doubt)).findFirst().orElse("");
-        return new School(say.it(option.words()), say.it(option.buys()), say.it(option.costs()), millilitres == 0 ? "–" : say.one(new Volume(millilitres)), Span.words(times.handsOn()), Knot.elapsed(times), HoldReading.least(trace).map(say::percent).orElse("–"), say.it(risk),
-                way.chosen(brief, choice.key()).equals(option));
+    /** @param now the way as it is chosen: of what is doubted, only what another option adds is said beside it */
+    private static School school(Way way, Brief brief, Choice choice, Choice.Option option, OptionReading now, Say say) {
+        boolean chosen = way.chosen(brief, choice.key()).equals(option);
+        OptionReading read = chosen ? now : OptionReading.of(Trace.of(way.expand(brief.with(choice.key(), option.key()))), brief.width(), brief.height());
+        return new School(say.it(option.words()), say.it(option.buys()), say.it(option.costs()), Knot.takes(read, say), Span.words(read.times().handsOn()), Knot.elapsed(read.times()), Knot.holds(read, say),
+                read.beyond(now).map(say::it).orElse(""), chosen);
     }
 }

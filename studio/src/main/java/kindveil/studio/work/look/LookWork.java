@@ -82,8 +82,13 @@ public class LookWork {
      * @param ground the ground's colour there
      * @param seen the colour the eye sees
      * @param whitening L* that bare fibre adds there over the wet look
+     * @param layers from the eye down
      */
-    public record Core(double x, double y, double coverage, Colour ground, Colour seen, double whitening, List<StackReading.Seen> layers) {
+    public record Core(double x, double y, double coverage, Colour ground, Colour seen, double whitening, List<Lying> layers) {
+    }
+
+    /** A layer of the section. @param veil the number of the one it was laid by, from 1; 0 for what was there before any */
+    public record Lying(StackReading.Seen seen, int veil) {
     }
 
     /**
@@ -210,7 +215,7 @@ public class LookWork {
         Colour seen = stack.at(under, covers);
         StackReading wet = StackReading.of(bench(piece.base(), there, LookState.WET, pass));
         double before = wet.covers().equals(stack.covers()) ? wet.at(under, covers).lab().lightness() : seen.lab().lightness();
-        return new Core(x, y, toner(stack, covers), under, seen, Math.max(0, seen.lab().lightness() - before), there(there.piece().orElse(piece), stack, covers));
+        return new Core(x, y, toner(stack, covers), under, seen, Math.max(0, seen.lab().lightness() - before), lying(piece, there.piece().orElse(piece), stack, covers));
     }
 
     /** Coverage by the darks of whichever picture is darkest there. */
@@ -222,14 +227,25 @@ public class LookWork {
         return most;
     }
 
-    /** The layers that are there to speak of: a backing only where it was painted. */
-    private static List<StackReading.Seen> there(Piece piece, StackReading stack, double[] covers) {
+    /** The layers that are there to speak of: a backing only where it was painted. @param there of the veils of {@code piece} those that reach there */
+    private List<Lying> lying(Piece piece, Piece there, StackReading stack, double[] covers) {
         double backed = 0;
         for (int i = 0; i < covers.length; i++) {
             backed = stack.covers().get(i).of(Mask.Part.BACKED) ? Math.max(backed, covers[i]) : backed;
         }
         boolean painted = backed >= 0.5;
-        return stack.at(piece.veils().stream().map(veil -> veil.design().print()).toList(), covers).stream().filter(layer -> layer.part() != Mask.Part.BACKED || painted).toList();
+        List<StackReading.Seen> seen = stack.at(there.veils().stream().map(veil -> veil.design().print()).toList(), covers);
+        Trace whole = pieces.plan(there).whole();
+        int[] begins = IntStream.range(0, there.veils().size()).map(veil -> StackReading.of(whole.part(veil).moments().getFirst().before()).layers().size()).toArray();
+        List<Lying> lying = new ArrayList<>();
+        for (int i = 0; i < seen.size(); i++) {
+            int below = seen.size() - 1 - i;
+            int veil = (int) IntStream.of(begins).filter(begin -> begin <= below).count();
+            if (seen.get(i).part() != Mask.Part.BACKED || painted) {
+                lying.add(new Lying(seen.get(i), veil == 0 ? 0 : piece.veils().indexOf(there.veils().get(veil - 1)) + 1));
+            }
+        }
+        return lying;
     }
 
     /**
@@ -280,7 +296,8 @@ public class LookWork {
         return foreseen.get(reading(piece, state, pass), key -> foresee(piece, state, pass));
     }
 
-    private Optional<Foresight> foresee(Piece piece, LookState state, int pass) {
+    /** The same of a piece that is not stored so. */
+    Optional<Foresight> foresee(Piece piece, LookState state, int pass) {
         Piece drawing = piece.veil().bringsPicture() ? piece : piece.at(piece.veils().indexOf(piece.leading()) + 1);
         if (drawing.inHand() > piece.inHand()) {
             return Optional.empty();

@@ -130,7 +130,7 @@ final class Offers {
         return change instanceof PlanChange.Chosen chosen && !chosen.choice().equals(Schools.TONES.key()) && layers(planned).equals(layers(then));
     }
 
-    private static List<StackReading.Seen> layers(Planned planned) {
+    static List<StackReading.Seen> layers(Planned planned) {
         return StackReading.of(planned.whole().end()).layers();
     }
 

@@ -87,7 +87,7 @@ class LookWorkTest {
         LookWork.Core core = looks.core(piece, LookState.DRIED, 2, 0.9, 0.9);
         assertTrue(core.coverage() > 0.98);
         assertTrue(core.whitening() > 20, "whitening " + core.whitening());
-        assertEquals(List.of(StackReading.Kind.FIBRE, StackReading.Kind.TONER, StackReading.Kind.COAT, StackReading.Kind.GROUND), core.layers().stream().map(StackReading.Seen::kind).toList());
+        assertEquals(List.of(StackReading.Kind.FIBRE, StackReading.Kind.TONER, StackReading.Kind.COAT, StackReading.Kind.GROUND), core.layers().stream().map(lying -> lying.seen().kind()).toList());
         assertEquals(0, looks.core(piece, LookState.WET, 2, 0.9, 0.9).whitening(), 1e-9);
         assertTrue(looks.core(piece, LookState.DRIED, 2, 0.2, 0.2).coverage() < 0.02);
     }

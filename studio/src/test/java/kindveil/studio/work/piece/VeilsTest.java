@@ -144,7 +144,7 @@ class VeilsTest {
     }
 
     private static List<String> names(LookWork.Core core) {
-        return core.layers().stream().map(StackReading.Seen::name).toList();
+        return core.layers().stream().map(lying -> lying.seen().name()).toList();
     }
 
     @Test

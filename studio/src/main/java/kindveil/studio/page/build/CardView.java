@@ -1,0 +1,85 @@
+package kindveil.studio.page.build;
+
+import java.time.Duration;
+import java.util.List;
+import java.util.Optional;
+import kindveil.measure.Span;
+import kindveil.measure.Words;
+import kindveil.reading.OptionReading;
+import kindveil.studio.page.Knot;
+import kindveil.studio.page.Pick;
+import kindveil.studio.page.Say;
+import kindveil.studio.page.piece.LookView;
+import kindveil.studio.page.piece.PieceHead;
+import kindveil.studio.work.look.Alternatives;
+import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.piece.Planned;
+import kindveil.way.Choice;
+import kindveil.way.Where;
+
+/**
+ * What is decided at one place of a build, with what each alternative would change.
+ *
+ * @param due address of the figures that are still being looked at, or empty
+ */
+record CardView(Where where, String title, List<BuildForm.Number> numbers, List<Choosing> choices, List<Choosing> folded, List<BuildForm.Pot> pots, String due) {
+    /** How long one request looks. */
+    static final Duration AT_A_TIME = Duration.ofMillis(700);
+    static final String UNKNOWN = "…";
+
+    /** A choice with its options. */
+    record Choosing(BuildForm.Slot slot, List<Row> rows) {
+    }
+
+    /**
+     * One option.
+     *
+     * @param adds what it is doubted for and the plan as it is now is not, or empty
+     */
+    record Row(Pick pick, String id, String drowns, String takes, String inAll, String holds, String adds) {
+        public String cell() {
+            return cell(id);
+        }
+
+        private static String cell(String id) {
+            return "drowns-" + id;
+        }
+    }
+
+    /** A figure that was looked at, and the place it is for. */
+    record Late(String cell, String figure) {
+        static Late of(Alternatives.Drowned drowned, Say say) {
+            return new Late(Row.cell(id(drowned.choice(), drowned.option())), percent(drowned.drowns(), say));
+        }
+    }
+
+    static CardView of(Planned planned, Doors doors, LookView view, BuildForm form, String title, Alternatives alternatives, Say say) {
+        Where where = doors.open();
+        List<BuildForm.Slot> slots = form.slots(where);
+        Alternatives.Looked looked = alternatives.look(planned.piece(), slots.stream().map(BuildForm.Slot::choice).toList(), view.right(), view.pass(), Duration.ZERO);
+        OptionReading now = Alternatives.reading(planned);
+        List<Choosing> all = slots.stream().map(slot -> new Choosing(slot, slot.choice().options().stream().map(option -> row(planned, slot, option, now, looked, alternatives, say)).toList())).toList();
+        String due = looked.done() ? "" : due(planned.piece(), view, doors);
+        return new CardView(where, Words.capital(title), form.numbers(where), all.stream().filter(one -> !one.slot().folded()).toList(), all.stream().filter(one -> one.slot().folded()).toList(), form.pots(where), due);
+    }
+
+    static String due(Piece piece, LookView view, Doors doors) {
+        return "%s/alternatives?%s%s".formatted(PieceHead.base(piece), view.query(view.left(), view.right(), view.pass()), doors.query());
+    }
+
+    private static Row row(Planned planned, BuildForm.Slot slot, Choice.Option option, OptionReading now, Alternatives.Looked looked, Alternatives alternatives, Say say) {
+        Pick pick = slot.options().stream().filter(one -> one.value().equals(option.key())).findFirst().orElseThrow();
+        Optional<OptionReading> read = pick.chosen() ? Optional.of(now) : alternatives.reading(planned.piece(), slot.choice(), option);
+        String drowns = looked.each().stream().filter(one -> one.choice().equals(slot.choice()) && one.option().equals(option)).findFirst().map(one -> percent(one.drowns(), say)).orElse(UNKNOWN);
+        return new Row(pick, id(slot.choice(), option), drowns, read.map(one -> Knot.takes(one, say)).orElse("–"), read.map(one -> one.times().elapsed().map(Span::words).orElse("no end")).orElse("–"),
+                read.map(one -> Knot.holds(one, say)).orElse("–"), read.flatMap(one -> one.beyond(now)).map(say::it).orElse(""));
+    }
+
+    private static String id(Choice choice, Choice.Option option) {
+        return choice.key() + "-" + option.key();
+    }
+
+    private static String percent(Optional<Double> drowns, Say say) {
+        return drowns.map(say::percent).orElse("–");
+    }
+}

@@ -1,0 +1,19 @@
+package kindveil.studio.page.build;
+
+import java.util.Locale;
+import kindveil.way.Where;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A way to what is decided somewhere.
+ *
+ * @param where it leads, or null for that of another veil
+ * @param words what is there
+ * @param open whether it stands open
+ */
+public record Door(@Nullable Where where, String words, String href, boolean open) {
+    /** Its name within a page: several layers may lead to one place. */
+    public String id(String prefix) {
+        return prefix + "-" + (where == null ? "other" : where.name().toLowerCase(Locale.ROOT));
+    }
+}
