@@ -27,7 +27,7 @@
  * and hands ({@link kindveil.way.Rubbing}). <b>Edges</b> ({@link kindveil.way.Edges}): how an image ends and how far its bed
  * reaches, and what is cut out of it on purpose. <b>Schools</b> ({@link kindveil.way.Schools}): what practitioners do differently; those few would touch stand aside until
  * they are chosen, and some ask only certain supports. <b>Tell-tales</b> ({@link kindveil.way.TellTale}): replies with how likely each is in which state; an
- * {@link kindveil.way.Answer} at an act may tell as much. <b>Colours</b> ({@link kindveil.way.Pot}) are asked only where they are used. <b>Parallel tracks</b> are put into one order by
+ * {@link kindveil.way.Answer} at an act may tell as much. <b>Colours</b> ({@link kindveil.way.Pot}) are asked only where they are used. <b>Where</b> ({@link kindveil.way.Where}) each choice, dial and colour acts is said with it. <b>Parallel tracks</b> are put into one order by
  * {@link kindveil.way.Tracks}: hands go where something is ready first.
  */
 package kindveil.way;

@@ -39,7 +39,7 @@ function isTold(event) {
 
 function awaitAnswer(event) {
   if (isTold(event)) {
-    awaited.set(event.detail.elt, { sent: new Map(fields(event.detail.elt).map((field) => [field.id, field.id === typing ? field.defaultValue : held(field)])), later: new Set() });
+    awaited.set(event.detail.elt, { sent: new Map(fields(event.detail.elt).map((field) => [field.id, field.id === typing ? field.defaultValue : field.value])), later: new Set() });
   }
 }
 
@@ -54,7 +54,7 @@ function carry(page) {
   for (const [form, { sent, later }] of awaited) {
     if (page.contains(form)) {
       changed = form.contains(document.activeElement) ? document.activeElement.id : changed;
-      carried = fields(form).filter((field) => later.has(field.id) || held(field) !== sent.get(field.id))
+      carried = fields(form).filter((field) => (field.matches("[type=radio]") ? field.checked && later.has(field.id) : later.has(field.id) || field.value !== sent.get(field.id)))
         .map((field) => ({ id: field.id, value: held(field), later: later.has(field.id), at: field === document.activeElement && field.matches("[type=text], :not([type])") ? field.selectionStart : -1 }));
     }
   }

@@ -92,7 +92,7 @@ class CottonJourneyTest {
         assertThat(page.locator("#told-ground")).hasValue("RAW");
         Locator film = page.locator("[id='dial.bed']");
         assertThat(film).hasAttribute("placeholder", String.format(Locale.ROOT, "%.1f", FILM / 25.4));
-        assertThat(page.locator("form.told")).containsText("mil");
+        assertThat(page.locator("#card")).containsText("mil");
 
         station(page, "Print");
         assertThat(page.locator("#hand")).hasText("Print it mirrored");

@@ -49,11 +49,11 @@ class PiecesJourneyTest {
         act(() -> page.keyboard().press("Enter"));
         assertThat(shelf).hasCount(1);
         act(() -> shelf.locator("a").click());
-        act(() -> page.getByText("this piece").click());
+        act(() -> page.locator("summary").getByText("this piece").click());
         assertThat(page.locator("#another-title")).hasValue("Gaff jaw, 2");
         act(() -> page.getByText("Plan it").click());
         assertThat(page.locator("h1")).hasText("Gaff jaw, 2");
-        act(() -> page.getByText("this piece").click());
+        act(() -> page.locator("summary").getByText("this piece").click());
         act(() -> page.getByText("Take it away").click());
         assertThat(page.locator("#taken-away")).containsText("Gaff jaw, 2");
         assertThat(shelf).hasCount(before + 60);

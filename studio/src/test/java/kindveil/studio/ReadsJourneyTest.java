@@ -47,8 +47,8 @@ class ReadsJourneyTest {
         List<String> before = figures.allInnerTexts();
         String drowning = page.locator("#drowning").innerText();
         assertTrue(before.stream().allMatch(figure -> figure.endsWith("drowns")), before.toString());
-        Locator most = page.getByText("use this").first();
-        String promised = most.locator("xpath=preceding-sibling::b").innerText();
+        Locator most = page.locator(".gain button").first();
+        String promised = most.locator("b").innerText();
         most.click();
         page.waitForCondition(() -> figures.count() == 2 && !figures.allInnerTexts().equals(before));
         int gained = percent(before.getFirst()) - percent(figures.first().innerText());

@@ -30,7 +30,7 @@ class SentenceJourneyTest {
     void changedWhileAnAnswerIsAwaited_isSentAfterIt(Page page) {
         PieceWork pieces = studio.bean(PieceWork.class);
         UUID id = pieces.begin("Quick hand", Length.ofMillimetres(90), "quick.png", Samples.cornerPng()).id();
-        page.navigate(studio.address() + "/pieces/" + id + "/build");
+        page.navigate(studio.address() + "/pieces/" + id + "/build?open=paper");
         assertThat(page.locator("#drowning")).isVisible();
         // the first answer is held back until more was changed
         List<Route> held = new ArrayList<>();
@@ -45,7 +45,7 @@ class SentenceJourneyTest {
         page.waitForCondition(() -> held.size() == 1);
         page.locator("#told-ground").selectOption("GESSO");
         page.locator("#told-colour").fill("#336699");
-        page.getByText("more", new Page.GetByTextOptions().setExact(true)).click();
+        page.locator("[id='choice.passes-3']").check();
         page.locator("[id='dial.paper']").pressSequentially("12");
         held.getFirst().resume();
         // what was changed is sent by itself; what is still being typed waits for its hand
@@ -57,6 +57,7 @@ class SentenceJourneyTest {
         page.waitForCondition(() -> pieces.get(id).design().manner().dials().getOrDefault("paper", 0.0) == 120);
         Piece after = pieces.get(id);
         assertEquals(Wish.CLEAN, after.design().wish());
+        assertEquals("3", after.design().choices().get("passes"));
         assertEquals("#336699", after.groundColour().toString());
     }
 }

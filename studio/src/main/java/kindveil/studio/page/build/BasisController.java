@@ -34,7 +34,7 @@ class BasisController {
         Problems problems = new Problems();
         Upload file = Upload.of(photo, "no file");
         if (problems.read(() -> pieces.ground(piece.seen(version), file.name(), file.bytes())) != null) {
-            return "redirect:" + PieceHead.base(piece) + "/build";
+            return "redirect:" + PieceHead.base(piece) + "/build?open=ground";
         }
         return page.of(piece, Where.GROUND).refusing(problems.words()).in("piece/build");
     }
@@ -43,7 +43,7 @@ class BasisController {
     String noGround(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam int version) {
         Piece piece = pieces.get(id, veil);
         pieces.change(piece.seen(version).with(piece.basis().photographed(null)));
-        return "redirect:" + PieceHead.base(piece) + "/build";
+        return "redirect:" + PieceHead.base(piece) + "/build?open=ground";
     }
 
     /** The page or panel in its full size, and where the veil in hand lies on it; left empty, the first image fills it. */
@@ -61,7 +61,7 @@ class BasisController {
             Page size = told ? new Page(wide, tall) : null;
             Piece placed = piece.veil().bringsPicture() && (told || piece.veil() != piece.leading()) ? piece.with(piece.veil().at(right, down)) : piece;
             if (problems.read(() -> pieces.change(placed.seen(version).with(piece.basis().sized(size)))) != null) {
-                return "redirect:" + PieceHead.base(piece) + "/build";
+                return "redirect:" + PieceHead.base(piece) + "/build?open=edge";
             }
         }
         return page.of(piece, Where.EDGE).refusing(problems.words()).laid(pageWidth, pageHeight, x, y).in("piece/build");

@@ -75,6 +75,10 @@ public record BuildForm(List<Slot> slots, List<Number> numbers, List<Pot> pots, 
     public record Range(String least, String most, double usualFrom, double usualTo, double at, String value) {
         private static final double FAR = 8;
 
+        public double usualAcross() {
+            return usualTo - usualFrom;
+        }
+
         static Range of(Dial dial, double value, UnitSystem measure) {
             double each = Preset.unitsEach(dial.usual().unit(), measure);
             return new Range(end(dial.possibleLeast() / each), end(dial.possibleMost() / each), along(dial, dial.usual().least()), along(dial, dial.usual().most()), along(dial, value),

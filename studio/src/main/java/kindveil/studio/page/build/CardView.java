@@ -63,6 +63,18 @@ record CardView(Where where, String title, List<BuildForm.Number> numbers, List<
         return new CardView(where, Words.capital(title), form.numbers(where), all.stream().filter(one -> !one.slot().folded()).toList(), all.stream().filter(one -> one.slot().folded()).toList(), form.pots(where), due);
     }
 
+    public boolean ofEdge() {
+        return where == Where.EDGE;
+    }
+
+    public boolean ofGround() {
+        return where == Where.GROUND;
+    }
+
+    public boolean ofSupport() {
+        return where == Where.SUPPORT;
+    }
+
     static String due(Piece piece, LookView view, Doors doors) {
         return "%s/alternatives?%s%s".formatted(PieceHead.base(piece), view.query(view.left(), view.right(), view.pass()), doors.query());
     }

@@ -76,7 +76,7 @@ class VeilsTest {
         double dark = light(image, (30 + 92) / 210.0, (40 + 0.92 * tall.millimetres()) / 297);
         assertEquals(light(image, 0.05, 0.05), light(image, 0.95, 0.95), 6, "bare page all around");
         assertTrue(light(image, 0.05, 0.05) > dark + 60, "the dark corner of the picture lies in it");
-        assertTrue(web.get(own + "/build").text().contains("210 mm"));
+        assertTrue(web.get(own + "/build?open=edge").text().contains("210 mm"));
         assertEquals(200, web.post(own + "/page", Map.of("version", String.valueOf(paged.version()), "pageWidth", "", "pageHeight", "")).status());
         assertTrue(pieces.get(alone.id()).basis().page().isEmpty(), "left empty, the image fills it again");
         Piece glazed = pieces.add(pieces.change(pieces.get(alone.id()).with(paged.basis())), Catalogue.way("glazing"), "none", null);
