@@ -9,6 +9,11 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import kindveil.bench.Face;
+import kindveil.bench.Face.Side;
+import kindveil.bench.Mask.Part;
+import kindveil.bench.Thing;
+import kindveil.bench.ThingKind;
 import kindveil.catalogue.Catalogue;
 import kindveil.catalogue.Samples;
 import kindveil.reading.StackReading.Seen;
@@ -30,10 +35,13 @@ class WhereReadingTest {
         Sequence.Part own = new Sequence.Part(way, brief);
         boolean over = way.card().kind() == WayCard.Kind.OVER_OR_UNDER;
         Sequence all = Sequence.on(brief.base(), over ? List.of(new Sequence.Part(lay, Samples.usual(lay)), own) : List.of(own));
-        for (Trace.Moment moment : Trace.of(all.expand()).part(over ? 1 : 0).moments()) {
-            for (kindveil.bench.Thing thing : moment.after().things()) {
-                for (kindveil.bench.Face.Side side : kindveil.bench.Face.Side.values()) {
-                    List<Seen> layers = StackReading.of(moment.after(), new kindveil.bench.Face(thing.kind(), side)).layers();
+        Trace trace = Trace.of(all.expand()).part(over ? 1 : 0);
+        int below = StackReading.of(trace.moments().getFirst().before()).layers().size();
+        for (Trace.Moment moment : trace.moments()) {
+            for (Thing thing : moment.after().things()) {
+                for (Side side : Side.values()) {
+                    List<Seen> there = StackReading.of(moment.after(), new Face(thing.kind(), side)).layers();
+                    List<Seen> layers = thing.kind() == ThingKind.SUPPORT && side == Side.FRONT ? there.subList(0, there.size() - below) : there;
                     List<Where> of = WhereReading.of(layers);
                     IntStream.range(0, layers.size()).filter(i -> of.get(i) == where).forEach(i -> met.add(layers.get(i).name() + " " + layers.get(i).part() + " " + layers.get(i).detail() + " " + layers.get(i).colour()));
                 }
@@ -59,7 +67,7 @@ class WhereReadingTest {
     @Test
     void imagePartsWhatLiesUnderItFromWhatGoesOverIt() {
         List<Seen> layers = Stream.of(StackReading.Kind.COAT, StackReading.Kind.FIBRE, StackReading.Kind.TONER, StackReading.Kind.COAT, StackReading.Kind.GROUND)
-                .map(kind -> new Seen(kind, kind.name(), "", kindveil.bench.Mask.Part.ALL, 1, null)).toList();
+                .map(kind -> new Seen(kind, kind.name(), "", Part.ALL, 1, null)).toList();
         assertEquals(List.of(Where.TOP, Where.PAPER, Where.IMAGE, Where.BED, Where.GROUND), WhereReading.of(layers));
         assertEquals(List.of(Where.BED, Where.BED), WhereReading.of(List.of(layers.getFirst(), layers.getFirst())), "where there is no image, all that is laid is the bed");
         assertTrue(WhereReading.of(List.of()).isEmpty());
