@@ -144,6 +144,11 @@ function once(root) {
   }
 }
 
+function give(input, files) {
+  input.files = files;
+  input.dispatchEvent(new Event("change", { bubbles: true }));
+}
+
 function drops(root) {
   for (const input of root.querySelectorAll("input[type=file][data-drop]")) {
     for (const kind of ["dragover", "drop"]) {
@@ -151,16 +156,25 @@ function drops(root) {
         if (event.dataTransfer && event.dataTransfer.types.includes("Files")) {
           event.preventDefault();
           if (kind === "drop") {
-            input.files = event.dataTransfer.files;
-            input.dispatchEvent(new Event("change", { bubbles: true }));
+            give(input, event.dataTransfer.files);
           }
         }
       });
     }
+    document.addEventListener("paste", (event) => {
+      if (event.clipboardData?.files.length) {
+        give(input, event.clipboardData.files);
+      }
+    });
     input.addEventListener("change", () => {
       const title = input.form.querySelector("[name=title]");
       if (title && !title.value && input.files.length) {
         title.value = input.files[0].name.replace(/\.[^.]+$/, "").replace(/[-_]+/g, " ");
+        // what was only proposed gives way to what is typed
+        title.addEventListener("focus", () => title.select(), { once: true });
+      }
+      if (input.hasAttribute("data-go") && input.files.length) {
+        input.form.requestSubmit();
       }
     });
   }

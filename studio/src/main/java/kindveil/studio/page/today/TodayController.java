@@ -3,19 +3,36 @@ package kindveil.studio.page.today;
 import kindveil.studio.work.Kept;
 import kindveil.studio.work.piece.Page;
 import kindveil.studio.work.picture.StoredPicture;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.Map;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Stream;
+import kindveil.measure.Length;
+import kindveil.studio.demo.SamplePicture;
+import kindveil.studio.page.HavingForm;
+import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
+import kindveil.studio.page.Upload;
+import kindveil.studio.page.piece.PieceHead;
+import kindveil.studio.work.look.Beginning;
+import kindveil.studio.work.look.WaysWork.Having;
+import kindveil.studio.work.piece.Image;
+import kindveil.studio.work.shelf.Supports;
 import kindveil.studio.work.making.MakeWork;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.picture.PictureWork;
 import kindveil.studio.work.making.StoredMaking;
 import org.springframework.stereotype.Controller;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.ModelAndView;
 
 @Controller
@@ -25,10 +42,14 @@ class TodayController {
     private final MakeWork makings;
     private final PieceWork pieces;
     private final PictureWork pictures;
+    private final Beginning beginning;
+    private final Supports supports;
     private final Say say;
     private final ZoneId zone;
 
-    TodayController(MakeWork makings, PieceWork pieces, PictureWork pictures, Say say, ZoneId zone) {
+    TodayController(MakeWork makings, PieceWork pieces, PictureWork pictures, Beginning beginning, Supports supports, Say say, ZoneId zone) {
+        this.beginning = beginning;
+        this.supports = supports;
         this.makings = makings;
         this.pieces = pieces;
         this.pictures = pictures;
@@ -38,11 +59,51 @@ class TodayController {
 
     @GetMapping("/")
     ModelAndView today() {
+        return view(pieces.none() ? invite(HavingForm.USUAL) : null).in("today/today");
+    }
+
+    private TodayView.Invite invite(Having having) {
+        return TodayView.Invite.of(HavingForm.of(having, supports.all()), say);
+    }
+
+    /** A piece begun from a picture, or several, and from what is at hand. @param sample whether a picture to try is taken instead */
+    @PostMapping("/begin")
+    Object begin(@RequestParam(required = false) @Nullable UUID sent, @RequestParam(required = false) @Nullable List<MultipartFile> picture, @RequestParam String print, @RequestParam String support,
+            @RequestParam String ground, @RequestParam String wish, @RequestParam(defaultValue = "") String width, @RequestParam(defaultValue = "") String sample) throws IOException {
+        Having having = HavingForm.read(supports, print, support, ground, wish);
+        UUID once = sent == null ? UUID.randomUUID() : sent;
+        Problems problems = new Problems();
+        Length wide = problems.read(() -> Length.parseSize("Print width", width.isBlank() ? say.usual(120, 5) : width, Image.NARROWEST, Image.WIDEST));
+        List<Piece> begun = new ArrayList<>();
+        if (wide != null && !sample.isEmpty()) {
+            begun.add(beginning.begin(once, SamplePicture.TITLE, wide, SamplePicture.NAME, SamplePicture.png(), having));
+        } else if (wide != null) {
+            List<Upload> files = new ArrayList<>();
+            for (MultipartFile file : picture == null ? List.<MultipartFile>of() : picture) {
+                files.add(Upload.of(file, "no file"));
+            }
+            List<Upload> chosen = files.stream().filter(Upload::chosen).toList();
+            for (Upload file : chosen.isEmpty() ? List.of(new Upload("no file", false, new byte[0])) : chosen) {
+                UUID own = begun.isEmpty() && chosen.size() < 2 ? once : UUID.nameUUIDFromBytes((once + file.name()).getBytes(StandardCharsets.UTF_8));
+                Piece piece = problems.read(() -> beginning.begin(own, PieceWork.titled(file.name()), wide, file.name(), file.bytes(), having));
+                if (piece != null) {
+                    begun.add(piece);
+                }
+            }
+        }
+        if (problems.any()) {
+            return view(invite(having).refusing(problems.words())).in("today/today");
+        }
+        return begun.size() == 1 ? "redirect:" + PieceHead.base(begun.getFirst()) + "/build" : "redirect:/pieces";
+    }
+
+    /** @param invite to a first piece, where there is none */
+    private TodayView view(TodayView.@Nullable Invite invite) {
         Kept<StoredMaking> active = makings.kept();
         List<TodayView.Followed> followed = followed(active.read());
         List<Piece> ready = pieces.unmade(MOST_TRIED).stream().filter(piece -> pieces.plan(piece).sound()).limit(MOST_READY).toList();
         Stream<String> theirPieces = followed.size() < active.read().size() ? pieces.kept().sentences().stream() : Stream.empty();
-        return TodayView.of(followed, ready, pieces.none(), Stream.concat(active.sentences().stream(), theirPieces).toList(), say, zone).in("today/today");
+        return TodayView.of(followed, ready, invite, Stream.concat(active.sentences().stream(), theirPieces).toList(), say, zone);
     }
 
     /** With their pieces, each asked for once. */

@@ -6,8 +6,10 @@ import kindveil.studio.page.PageView;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.UUID;
 import kindveil.making.Clock;
 import kindveil.making.Making;
+import kindveil.studio.page.HavingForm;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.making.StoredMaking;
@@ -20,9 +22,10 @@ import org.jspecify.annotations.Nullable;
  * @param now in milliseconds, for the clocks on the page
  * @param air in the studio
  * @param empty what is said where nothing waits, or empty
+ * @param invite to a first piece, where there is none
  * @param apart what was set apart, in sentences
  */
-record TodayView(String heading, String air, long now, String empty, List<String> apart, List<Sentence> sentences, WashLine line, Evening evening) implements PageView {
+record TodayView(String heading, String air, long now, String empty, @Nullable Invite invite, List<String> apart, List<Sentence> sentences, WashLine line, Evening evening) implements PageView {
     /** Something the hands can do. */
     record Sentence(String when, String away, String title, String why, String href, boolean closing, long order, long from, long until) {
         /** Where its link leads, in a word. */
@@ -31,15 +34,31 @@ record TodayView(String heading, String air, long now, String empty, List<String
         }
     }
 
+    /** To a first piece. @param once so that what is sent twice is begun once @param problems of what was sent */
+    record Invite(UUID once, HavingForm form, String width, List<String> problems) {
+        static Invite of(HavingForm form, Say say) {
+            return new Invite(UUID.randomUUID(), form, say.usual(120, 5), List.of());
+        }
+
+        Invite refusing(List<String> problems) {
+            return new Invite(once, form, width, problems);
+        }
+    }
+
+    @Override
+    public List<String> problems() {
+        return invite == null ? List.of() : invite.problems;
+    }
+
     /** A making with its piece, gone through once. */
     record Followed(StoredMaking stored, Making making, Piece piece, double aspect) {
     }
 
     /**
      * @param ready planned, and not begun
-     * @param none whether there is no piece at all
+     * @param invite where there is no piece at all
      */
-    static TodayView of(List<Followed> followed, List<Piece> ready, boolean none, List<String> apart, Say say, ZoneId zone) {
+    static TodayView of(List<Followed> followed, List<Piece> ready, @Nullable Invite invite, List<String> apart, Say say, ZoneId zone) {
         Instant now = say.now();
         List<Sentence> sentences = new ArrayList<>();
         for (Followed f : followed) {
@@ -56,8 +75,8 @@ record TodayView(String heading, String air, long now, String empty, List<String
                     "/pieces/" + piece.id() + "/make", false, Long.MAX_VALUE, 0, 0));
         }
         sentences.sort(Comparator.comparingLong(Sentence::order));
-        String empty = !sentences.isEmpty() ? "" : none ? "Nothing lies on the table yet. Choose a picture, and see what will come of it before you print anything." : "Nothing is running and nothing waits.";
-        return new TodayView(say.heading(), say.air(), now.toEpochMilli(), empty, apart, sentences, WashLine.of(followed, say, now), Evening.of(followed, now, zone));
+        String empty = !sentences.isEmpty() || invite != null ? "" : "Nothing is running and nothing waits.";
+        return new TodayView(say.heading(), say.air(), now.toEpochMilli(), empty, invite, apart, sentences, WashLine.of(followed, say, now), Evening.of(followed, now, zone));
     }
 
     private static Sentence sentence(Followed f, Act act, @Nullable Clock clock, Say say, Instant now) {

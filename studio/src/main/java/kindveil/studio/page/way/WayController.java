@@ -5,6 +5,7 @@ import kindveil.bench.PrintKind;
 import kindveil.catalogue.Catalogue;
 import kindveil.measure.Length;
 import kindveil.sheet.Paper;
+import kindveil.studio.page.HavingForm;
 import kindveil.studio.page.Download;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
@@ -55,7 +56,7 @@ class WayController {
             @RequestParam Map<String, String> all) {
         Way way = Catalogue.ways().stream().filter(w -> w.key().equals(key)).findFirst().orElseThrow(() -> new kindveil.studio.work.NotFound("way", key));
         WayCard card = way.card();
-        Having having = WaysController.having(supports, print == null ? (card.usualPrint() == null ? PrintKind.GOOD_TONER : card.usualPrint()).name() : print,
+        Having having = HavingForm.read(supports, print == null ? (card.usualPrint() == null ? PrintKind.GOOD_TONER : card.usualPrint()).name() : print,
                 support == null ? card.usualSupport().id() : support, ground == null ? card.usualGround().name() : ground, wish == null ? Wish.SOFT.name() : wish);
         String width = wide.isBlank() ? say.usual(100, 4) : wide;
         String height = tall.isBlank() ? say.usual(150, 6) : tall;

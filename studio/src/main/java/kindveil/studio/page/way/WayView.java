@@ -14,6 +14,7 @@ import kindveil.reading.CompatibilityReading;
 import kindveil.reading.HandReading;
 import kindveil.reading.OptionReading;
 import kindveil.reading.TimeReading;
+import kindveil.studio.page.HavingForm;
 import kindveil.studio.page.Knot;
 import kindveil.studio.page.PageView;
 import kindveil.studio.page.Say;
@@ -40,7 +41,7 @@ record WayView(String key, String name, String summary, Judged judged, Told told
     private static final int MOST_INSTEAD = 4;
 
     /** The sentence. @param ofPrint whether the way takes a print */
-    record Told(boolean ofPrint, WaysView.Asked asked, String width, String height) {
+    record Told(boolean ofPrint, HavingForm asked, String width, String height) {
     }
 
     /**
@@ -106,7 +107,7 @@ record WayView(String key, String name, String summary, Judged judged, Told told
         boolean printed = way.card().usualPrint() != null;
         Needs needs = new Needs("What it takes at %s × %s".formatted(width, height), amounts.byProduct().entrySet().stream().map(e -> new Needs.Need(e.getKey().words(), say.both(e.getValue()))).toList(),
                 way.dials(brief).stream().map(dial -> new Needs.Need(dial.words(), "%s, %s".formatted(dial.usual().in(say.measure()), dial.usual().provenance().word()))).toList());
-        return new WayView(way.key(), way.name(), say.it(way.card().summary()), Judged.of(reading, trace, instead, having, say), new Told(printed, WaysView.Asked.of(having, supports), width, height), Growth.of(trace),
+        return new WayView(way.key(), way.name(), say.it(way.card().summary()), Judged.of(reading, trace, instead, having, say), new Told(printed, HavingForm.of(having, supports), width, height), Growth.of(trace),
                 "%s from start to end at %s, hands busy for %s; times where every wait is the safe one.".formatted(Knot.elapsed(times), say.air(), Span.words(times.handsOn())),
                 times.entries().stream().map(e -> Knot.of(e, Knot.amount(amounts, e.act().id(), say), say)).toList(), schooling(way, brief, OptionReading.of(trace, brief.width(), brief.height()), say), needs,
                 way.card().failures().stream().map(f -> new Failure(say.it(f.sees()), say.it(f.cause() + "."), say.it(f.rescue()))).toList(), CautionReading.of(trace).keySet().stream().map(say::it).toList(), CautionReading.DEFERENCE,

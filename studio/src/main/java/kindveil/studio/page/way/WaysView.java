@@ -12,7 +12,7 @@ import kindveil.catalogue.Catalogue;
 import kindveil.measure.Words;
 import kindveil.reading.CompatibilityReading;
 import kindveil.studio.page.PageView;
-import kindveil.studio.page.Pick;
+import kindveil.studio.page.HavingForm;
 import kindveil.studio.work.look.WaysWork;
 import kindveil.studio.work.look.WaysWork.Having;
 import kindveil.way.Fit.Verdict;
@@ -26,16 +26,8 @@ import kindveil.way.Wish;
  * @param table {@code print} or {@code support}; {@code other} the one it is not
  * @param key the marks with their words
  */
-record WaysView(Asked asked, String query, String sought, List<Ranked> ranked, List<OverOrUnder> overAndUnder, String table, String other, Matrix matrix, List<Mark> key) implements PageView {
+record WaysView(HavingForm asked, String query, String sought, List<Ranked> ranked, List<OverOrUnder> overAndUnder, String table, String other, Matrix matrix, List<Mark> key) implements PageView {
     private static final int MOST_REASONS = 2;
-
-    /** What is had and wished, in a sentence. */
-    record Asked(List<Pick> prints, List<Pick> supports, List<Pick> grounds, List<Pick> wishes, Having having) {
-        static Asked of(Having having, List<Support> supports) {
-            return new Asked(Pick.of(PrintKind.values(), PrintKind::words, having.print()), Pick.of(supports, Support::id, Support::words, support -> "", having.support().id()),
-                    Pick.of(Ground.values(), Ground::words, having.ground()), Pick.of(List.of(Wish.values()), Wish::name, Wish::words, Wish::meaning, having.wish().name()), having);
-        }
-    }
 
     /** One way with its verdict. @param words what it does, or the weightiest reasons with what would help */
     record Ranked(String name, String address, String mark, String verdict, List<String> words) {
@@ -110,7 +102,7 @@ record WaysView(Asked asked, String query, String sought, List<Ranked> ranked, L
 
     static WaysView of(Having having, boolean byPrint, String sought, WaysWork ways, List<Support> supports) {
         List<Way> found = sought.isBlank() ? Catalogue.ways() : Catalogue.search(sought);
-        return new WaysView(Asked.of(having, supports), query(having), sought,
+        return new WaysView(HavingForm.of(having, supports), query(having), sought,
                 ways.ranked(found.stream().filter(Catalogue.transfers()::contains).toList(), having).stream().map(reading -> Ranked.of(reading, having)).toList(),
                 found.stream().filter(Catalogue.overAndUnder()::contains).map(OverOrUnder::of).toList(), byPrint ? "print" : "support", byPrint ? "support" : "print",
                 Matrix.of(having, byPrint, ways, supports), Arrays.stream(Verdict.values()).map(verdict -> new Mark(mark(verdict), verdict.words())).toList());

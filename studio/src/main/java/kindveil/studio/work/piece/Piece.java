@@ -7,6 +7,7 @@ import java.util.UUID;
 import kindveil.light.Colour;
 import kindveil.measure.Length;
 import kindveil.tone.Overrun;
+import kindveil.bench.Ground;
 import kindveil.measure.UnusableValue;
 import kindveil.studio.intake.PlanFile;
 import kindveil.studio.work.NotFound;
@@ -115,6 +116,13 @@ public record Piece(UUID id, int version, String title, Instant created, Basis b
         }
         boolean moved = veils.size() == 1 && !way.key().equals(design().way()) && way.card().fit(base().support()).verdict() == Fit.Verdict.NO;
         return (moved ? with(basis.on(base().with(way.card().usualSupport()))) : this).with(design().doing(way));
+    }
+
+    /** Laid on another base; a bare support whose colour is known is seen in it. */
+    public Piece laidOn(Base on) {
+        Basis there = basis.on(on);
+        boolean bare = on.support().colour() != null && on.ground() == Ground.RAW;
+        return with(bare ? there.of(on.support().colour()) : there);
     }
 
     /** Whether no other veil brings a picture. */

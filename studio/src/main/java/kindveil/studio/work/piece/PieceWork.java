@@ -13,7 +13,6 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.stream.Collectors;
-import kindveil.bench.Ground;
 import kindveil.bench.Support;
 import kindveil.bench.Face;
 import kindveil.bench.Layer;
@@ -203,6 +202,12 @@ public class PieceWork {
         return piece;
     }
 
+    /** The title a picture's file suggests. */
+    public static String titled(String fileName) {
+        String plain = fileName.replaceFirst("\\.[^.]*$", "").replaceAll("[-_\\s\\p{Cntrl}]+", " ").strip();
+        return Words.capital(plain.isEmpty() ? "A piece" : plain.substring(0, Math.min(LONGEST_TITLE, plain.length())).strip());
+    }
+
     /** A title of 1 to 120 signs. */
     public static String title(String title) {
         String plain = title == null ? "" : title.strip();
@@ -229,9 +234,7 @@ public class PieceWork {
 
     /** A piece on another support; one whose bare colour is known is seen in it. */
     public Piece lay(Piece piece, Support on) {
-        Basis basis = piece.basis().on(piece.base().with(on));
-        boolean bare = on.colour() != null && piece.base().ground() == Ground.RAW;
-        return change(piece.with(bare ? basis.of(on.colour()) : basis));
+        return change(piece.laidOn(piece.base().with(on)));
     }
 
     private static List<Piece> latest(List<Piece> before, List<Piece> more) {
