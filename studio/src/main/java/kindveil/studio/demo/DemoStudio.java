@@ -204,7 +204,7 @@ class DemoStudio implements SmartLifecycle {
         Design design = design(75, Map.of("clearing", "leave"), Wish.CLEAN).treated(Treatments.of(new Levels(48, 74)));
         Piece ticket = piece("Ferry ticket", Duration.ofDays(10), Drawings::ticket, null, Support.WATERCOLOUR_PAPER, design);
         StoredMaking failed = begun(ticket, Duration.ofDays(9), List.of(2, 4, 6, 10, 12, 14, 15, 42, 50, 66));
-        makings.layAside(failed.id());
+        makings.layAside(failed.id(), true);
         UUID photo = picture("ferry-ticket-torn.png", () -> Grounds.photographed(look(ticket, LookState.DRIED, 1), 0.46, 3));
         written(ticket, failed, Duration.ofDays(9), LogEntry.Verdict.FAILED, "Half the lettering came off with the paper. The page was cool to the touch when I wetted it.",
                 "Wet the paper: begun after 27 min, 60 min at the earliest was asked", new LogEntry.Findings(null, LogEntry.Fibre.MUCH, null, "", LogEntry.Cause.DRYING), LookState.DRIED, 1, photo);

@@ -147,8 +147,8 @@ class StoredMakings implements Makings {
     }
 
     @Override
-    public void layAside(UUID making) {
-        locked(making).laidAside = true;
+    public void layAside(UUID making, boolean aside) {
+        locked(making).laidAside = aside;
     }
 
     /** Two tellings of one making wait for each other, so the second sees what the first wrote. */

@@ -103,6 +103,29 @@ class BenchPageTest {
         assertFalse(web.get("/").text().contains(bench));
     }
 
+    /** Its old address shows it and takes no acts; it can be taken up again, unless another making of the piece is under way. */
+    @Test
+    void laidAside_takesNoActs_andCanBeTakenUpAgain() {
+        tell(0, "0");
+        web.post(bench + "/aside", Map.of());
+        Web.Answer aside = web.get(bench);
+        assertTrue(aside.words().contains("This making was laid aside"), aside.words());
+        assertFalse(aside.text().contains("data-answer"));
+        assertEquals(422, web.post(bench + "/tell", Map.of("seq", "1", "answer", "0", "ago", "0", "anyway", "true")).status());
+        assertEquals(1, told(), "nothing was told");
+        Web.Answer make = web.get("/pieces/" + run.piece() + "/make");
+        assertTrue(make.words().contains("Laid aside at"), make.words());
+        Web.Answer up = web.post(bench + "/take-up", Map.of());
+        assertEquals(bench, up.path());
+        assertTrue(up.text().contains("data-answer") && web.get("/").text().contains(bench));
+        tell(1, "0");
+        web.post(bench + "/aside", Map.of());
+        web.post("/pieces/" + run.piece() + "/make", Map.of());
+        Web.Answer refused = web.post(bench + "/take-up", Map.of());
+        assertEquals(422, refused.status());
+        assertTrue(refused.words().contains("Finish the making that is under way"), refused.words());
+    }
+
     @Test
     void begin_aPlanTheBenchRefuses_isRefusedWithRemedies() {
         Piece piece = pieces.begin("Ferry ticket", Length.ofMillimetres(80), "ticket.png", Samples.cornerPng());

@@ -65,7 +65,7 @@ class BenchController {
         List<StoredMaking> active = makings.active().stream().filter(other -> !other.id().equals(here)).toList();
         Map<UUID, Piece> theirs = pieces.all(active.stream().map(StoredMaking::piece).distinct().toList());
         return active.stream().filter(other -> theirs.containsKey(other.piece()))
-                .flatMap(other -> BenchView.slips(other.making(), theirs.get(other.piece()).title(), true, say, say.now()).stream()).toList();
+                .flatMap(other -> BenchView.slips(other, other.making(), theirs.get(other.piece()).title(), true, say, say.now()).stream()).toList();
     }
 
     @PostMapping("/bench/{id}/tell")
@@ -131,5 +131,15 @@ class BenchController {
     String aside(@PathVariable UUID id) {
         makings.layAside(id);
         return "redirect:/pieces/" + makings.get(id).piece() + "/make";
+    }
+
+    @PostMapping("/bench/{id}/take-up")
+    Object takeUp(@PathVariable UUID id) {
+        try {
+            makings.takeUp(id);
+            return "redirect:/bench/" + id;
+        } catch (UnusableValue unusable) {
+            return wrong(id, List.of(unusable.getMessage()));
+        }
     }
 }

@@ -37,9 +37,11 @@ import org.jspecify.annotations.Nullable;
  * @param slips the other things that run, the most pressing few
  * @param more how many more there are
  * @param startsDwell whether going on counts 3, 2, 1 first
+ * @param drawing of the act, where nothing is waited for
+ * @param laidAside whether it is no longer followed, and takes no acts
  */
 public record BenchView(UUID making, UUID piece, String pieceTitle, String way, int position, int all, int seq, String title, String how, String amount, String caution, @Nullable Chance chance, List<Tale> tales,
-        @Nullable ClockView clock, List<AnswerView> answers, String rescue, String next, List<Slip> slips, int more, List<LaterAct> later, boolean finished, String last, boolean startsDwell) {
+        @Nullable ClockView clock, List<AnswerView> answers, String rescue, String next, List<Slip> slips, int more, List<LaterAct> later, boolean finished, String last, boolean startsDwell, @Nullable ActDrawing drawing, boolean laidAside) {
     private static final int MOST_SLIPS = 3;
 
 
@@ -99,9 +101,10 @@ public record BenchView(UUID making, UUID piece, String pieceTitle, String way, 
     /**
      * Something else that runs.
      *
+     * @param href of its bench
      * @param from when it opens, epoch ms; {@code until} when it is too late, or 0
      */
-    public record Slip(String name, String what, String when, String away, boolean closing, long from, long until, int tone) {
+    public record Slip(String href, String name, String what, String when, String away, boolean closing, long from, long until, int tone) {
         /** When it next asks for a hand. */
         long turning() {
             return until > 0 ? Math.max(from, until) : from;
@@ -205,14 +208,14 @@ public record BenchView(UUID making, UUID piece, String pieceTitle, String way, 
     static BenchView of(StoredMaking stored, Piece piece, List<Slip> others, List<String> beside, Say say) {
         Comparator<Slip> pressing = Comparator.comparingLong(Slip::turning);
         Making making = stored.making();
-        List<Slip> own = slips(making, piece.title(), false, say, say.now());
+        List<Slip> own = slips(stored, making, piece.title(), false, say, say.now());
         List<Slip> slips = Stream.concat(own.stream().sorted(pressing), others.stream().sorted(pressing)).limit(MOST_SLIPS).toList();
         int more = own.size() + others.size() - slips.size();
         String last = making.moments().isEmpty() ? "" : say.it(making.moments().getLast().act().title());
         int seq = stored.told().size();
         if (making.finished()) {
             return new BenchView(stored.id(), piece.id(), piece.title(), made(stored), making.position() - 1, making.position() - 1, seq, "Made", "", "", "", null, List.of(),
-                    null, List.of(), "", "", slips, more, List.of(), true, last, false);
+                    null, List.of(), "", "", slips, more, List.of(), true, last, false, null, false);
         }
         Act act = making.current().orElseThrow();
         ClockView clock = making.clock().map(c -> ClockView.of(c, say)).orElse(null);
@@ -221,7 +224,7 @@ public record BenchView(UUID making, UUID piece, String pieceTitle, String way, 
                 .or(() -> amounts.batch(act.id()).map(b -> String.join(", ", b.shares().stream().map(share -> say.both(share.volume()) + " " + share.words()).toList()) + Knot.strength(b))).orElse("");
         return new BenchView(stored.id(), piece.id(), piece.title(), stored.wayOf(act.id()).toLowerCase(Locale.ROOT), making.position(), making.position() + making.remaining() - 1, seq,
                 say.it(act.title()), say.it(act.how()), amount, say.it(String.join(" ", Stream.concat(beside.stream(), CautionReading.words(act.step(), making.bench(say.now())).stream()).toList())), chance(making, act, say), Tale.of(making, say.now()), clock, answers(making, act, say),
-                say.it(making.rescue().map(Answer::meaning).orElse("")), say.it(following(making)), slips, more, later(making, say), false, last, startsDwell(making, act));
+                say.it(making.rescue().map(Answer::meaning).orElse("")), say.it(following(making)), slips, more, later(making, say), false, last, startsDwell(making, act), clock == null ? ActDrawing.of(making.bench(say.now()), act.step(), say) : null, stored.laidAside());
     }
 
     /** The way of the act told last. */
@@ -269,22 +272,22 @@ public record BenchView(UUID making, UUID piece, String pieceTitle, String way, 
     }
 
     /** The windows of a making beside its act at hand, and that act's own when {@code withCurrent}. */
-    static List<Slip> slips(Making making, String name, boolean withCurrent, Say say, Instant now) {
+    static List<Slip> slips(StoredMaking stored, Making making, String name, boolean withCurrent, Say say, Instant now) {
         List<Slip> slips = new ArrayList<>();
         if (withCurrent) {
-            making.current().ifPresent(act -> making.clock().ifPresent(clock -> slips.add(slip(name, act.title(), clock, say, now, slips.size()))));
+            making.current().ifPresent(act -> making.clock().ifPresent(clock -> slips.add(slip("/bench/" + stored.id(), name, act.title(), clock, say, now, slips.size()))));
         }
         for (Clock.Running running : making.running()) {
-            slips.add(slip(name, running.act().title(), running.clock(), say, now, slips.size()));
+            slips.add(slip("/bench/" + stored.id(), name, running.act().title(), running.clock(), say, now, slips.size()));
         }
         return slips;
     }
 
-    private static Slip slip(String name, String title, Clock clock, Say say, Instant now, int tone) {
+    private static Slip slip(String href, String name, String title, Clock clock, Say say, Instant now, int tone) {
         boolean closes = clock.closes();
         Instant turning = closes && !now.isBefore(clock.opens()) ? clock.gone() : clock.opens();
         String when = (closes && !now.isBefore(clock.opens()) ? "by " : "from ") + say.time(turning);
         boolean closing = closes && (clock.phase(now) == Clock.Phase.CLOSING || clock.phase(now) == Clock.Phase.GONE);
-        return new Slip(name, say.it(title), when, say.away(turning), closing, clock.opens().toEpochMilli(), closes ? clock.gone().toEpochMilli() : 0, tone);
+        return new Slip(href, name, say.it(title), when, say.away(turning), closing, clock.opens().toEpochMilli(), closes ? clock.gone().toEpochMilli() : 0, tone);
     }
 }

@@ -2,6 +2,7 @@ package kindveil.studio.page.make;
 
 import kindveil.studio.page.piece.PieceHead;
 import java.util.List;
+import java.util.UUID;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -24,14 +25,22 @@ import kindveil.studio.work.piece.Planned;
  *
  * @param takes how long it takes, and in which air
  * @param bench address of the making that is under way, or empty
- * @param before what is said of makings that were, or empty
+ * @param before what is said of makings that were finished, or empty
+ * @param aside makings that were laid aside and can be taken up again
  * @param area what the needs are reckoned for
  */
-record MakeView(PieceHead head, List<Knot> knots, String elapsed, String takes, Refused refused, String bench, String before, String area, List<Need> needs, List<String> cautions,
+record MakeView(PieceHead head, List<Knot> knots, String elapsed, String takes, Refused refused, String bench, String before, List<Aside> aside, String area, List<Need> needs, List<String> cautions,
         String deference) implements PageView {
 
     /** What is needed of one thing in all. */
     record Need(String what, String volume) {
+    }
+
+    /** A making that was laid aside. */
+    record Aside(UUID id, String words) {
+        static Aside of(MakingLine line, Say say) {
+            return new Aside(line.id(), "Laid aside at “%s”, begun %s".formatted(line.atHand(), say.date(line.begun())));
+        }
     }
 
     /** Why the bench refuses the plan, and the single changes any of which would do. */
@@ -54,13 +63,14 @@ record MakeView(PieceHead head, List<Knot> knots, String elapsed, String takes, 
     static MakeView of(Planned planned, List<Remedies> remedies, List<MakingLine> makings, Say say) {
         TimeReading times = planned.times();
         List<AmountReading> amounts = planned.amounts();
-        long before = makings.stream().filter(line -> !line.active()).count();
+        long before = makings.stream().filter(MakingLine::finished).count();
         Optional<MakingLine> open = makings.stream().filter(MakingLine::active).findFirst();
         return new MakeView(PieceHead.of(planned.piece(), "Make"),
                 times.entries().stream().map(entry -> Knot.of(entry, amount(planned, entry, amounts.get(entry.act().id().part()), say), say)).toList(), Knot.elapsed(times),
                 "from start to end at %s, if every wait is the safe one; your hands are busy for %s of it.".formatted(say.air(), Span.words(times.handsOn())),
                 Refused.of(planned, true, remedies, say), open.map(line -> "/bench/" + line.id()).orElse(""),
-                before == 0 ? "" : before == 1 ? "One making of it is finished or laid aside." : "%d makings of it are finished or laid aside.".formatted(before),
+                before == 0 ? "" : before == 1 ? "One making of it is finished." : "%d makings of it are finished.".formatted(before),
+                makings.stream().filter(line -> line.laidAside() && !line.finished()).map(line -> Aside.of(line, say)).toList(),
                 "What it takes, for " + say.area(planned.brief().area()), planned.needs().entrySet().stream().map(need -> new Need(need.getKey().words(), say.both(need.getValue()))).toList(),
                 CautionReading.of(planned.whole()).keySet().stream().map(say::it).toList(), CautionReading.DEFERENCE);
     }

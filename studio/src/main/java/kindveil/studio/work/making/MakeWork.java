@@ -162,6 +162,9 @@ public class MakeWork {
 
     private StoredMaking seen(UUID id, int seq) {
         StoredMaking making = get(id);
+        if (making.laidAside()) {
+            throw new UnusableValue("Making", "laid aside", "one that is followed", "Take it up again first.");
+        }
         if (making.told().size() != seq) {
             throw new Outdated("The bench");
         }
@@ -214,6 +217,16 @@ public class MakeWork {
 
     public void layAside(UUID id) {
         get(id);
-        makings.layAside(id);
+        makings.layAside(id, true);
+    }
+
+    /** Follows again what was laid aside, unless another making of its piece is under way by now. */
+    public void takeUp(UUID id) {
+        StoredMaking making = get(id);
+        pieces.held(making.piece());
+        if (makings.ofPiece(making.piece()).stream().anyMatch(line -> line.active() && !line.id().equals(id))) {
+            throw new UnusableValue("Making", pieces.get(making.piece()).title(), "a piece that is not on the bench already", "Finish the making that is under way, or lay that one aside first.");
+        }
+        makings.layAside(id, false);
     }
 }

@@ -43,5 +43,6 @@ public interface Makings {
     /** Moves the beginning of a making of which nothing was told yet. */
     void backdate(UUID making, Instant begun);
 
-    void layAside(UUID making);
+    /** No longer followed, or followed again. */
+    void layAside(UUID making, boolean aside);
 }
