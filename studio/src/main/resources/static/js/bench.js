@@ -22,15 +22,28 @@ function phaseOf(clock, t) {
   return Number(closing) && t >= Number(closing) ? "closing" : "good";
 }
 
+// what the figure over the hand counts
+function counted(clock, t) {
+  const { opens, advised, gone } = clock.dataset;
+  if (t < Number(opens)) {
+    return `${figure(Number(opens) - t)} to ${Number(advised) > Number(opens) ? "the first check" : "go"}`;
+  }
+  if (Number(gone)) {
+    return t < Number(gone) ? `${figure(Number(gone) - t)} left` : `${figure(t - Number(gone))} too late`;
+  }
+  return t < Number(advised) ? `${figure(Number(advised) - t)} to safe` : "safe now";
+}
+
 function drawClock(clock, t) {
   const x = Math.min(WIDTH, Math.max(0, (t - Number(clock.dataset.began)) / Number(clock.dataset.scale) * WIDTH));
   const hand = clock.querySelector("[data-hand]");
   hand.setAttribute("transform", `translate(${x} 0)`);
   for (const reading of clock.querySelectorAll("[data-figure]")) {
-    reading.textContent = figure(t - Number(clock.dataset.began));
+    reading.textContent = counted(clock, t);
   }
   const label = hand.querySelector("[data-figure]");
-  label.setAttribute("x", x < 60 ? 60 - x : x > WIDTH - 60 ? WIDTH - 60 - x : 0);
+  const half = label.getComputedTextLength() / 2;
+  label.setAttribute("x", Math.max(half - x, Math.min(WIDTH - half - x, 0)));
   const phase = phaseOf(clock, t);
   clock.querySelector("[data-word]").textContent = phase;
   if (clock.dataset.phase !== phase) {

@@ -70,6 +70,10 @@ public final class Pile {
     public static Optional<Face> touched(Step step) {
         return face(step).or(() -> Optional.ofNullable(switch (step) {
             case Step.Press s -> s.over();
+            case Step.Prepare s -> new Face(s.thing(), Side.FRONT);
+            case Step.Cut s -> new Face(s.thing(), Side.FRONT);
+            case Step.Move s -> new Face(s.thing(), Side.FRONT);
+            case Step.Outline s -> s.of();
             case Step.Load s -> s.over();
             case Step.Unload s -> s.over();
             case Step.Wet s -> s.face();

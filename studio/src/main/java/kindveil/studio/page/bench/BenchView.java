@@ -43,7 +43,12 @@ import org.jspecify.annotations.Nullable;
 public record BenchView(UUID making, UUID piece, String pieceTitle, String way, int position, int all, int seq, String title, String how, String amount, String caution, @Nullable Chance chance, List<Tale> tales,
         @Nullable ClockView clock, List<AnswerView> answers, String rescue, String next, List<Slip> slips, int more, List<LaterAct> later, boolean finished, String last, boolean startsDwell, @Nullable ActDrawing drawing, boolean laidAside) {
     private static final int MOST_SLIPS = 3;
+    private static final int LONG_TITLE = 22;
 
+    /** Whether its title is set smaller. */
+    public boolean longTitled() {
+        return title.length() > LONG_TITLE;
+    }
 
     /**
      * Whether it will hold, or come over whole.
@@ -163,6 +168,10 @@ public record BenchView(UUID making, UUID piece, String pieceTitle, String way, 
 
         public String goodWords() {
             return openX < 1 ? "good now" : "good from " + opensWords;
+        }
+
+        public String lateWords() {
+            return closesWords.contains(":") ? "too late from " + closesWords : "too late after " + closesWords;
         }
 
         public double firstX() {
