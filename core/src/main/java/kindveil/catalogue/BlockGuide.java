@@ -31,6 +31,7 @@ import kindveil.way.Rubbing;
 import kindveil.way.Schools;
 import kindveil.way.Script;
 import kindveil.way.Where;
+import kindveil.way.Symptom;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 import kindveil.way.Wish;
@@ -54,9 +55,9 @@ final class BlockGuide implements Way {
             .on(LINO_BLOCK)
             .on(WOOD_BLOCK, Fit.sound("The medium fills the grain."))
             .elsewhere("Only a lino, vinyl or wood block can be carved.")
-            .fails("The guide lifts in patches", "thick or streaky gel on a closed block", "Thin, even, no streaks; a day to dry.")
-            .fails("It dulls the tools", "carved damp", "Dry before carving.")
-            .fails("It slid", "the weight rocked", "A flat weight that does not rock.")
+            .fails(Symptom.LIFTED, "The guide lifts in patches", "thick or streaky gel on a closed block", "Thin, even, no streaks; a day to dry.")
+            .fails(Symptom.REFUSES, "It dulls the tools", "carved damp", "Dry before carving.")
+            .fails(Symptom.SMEARED, "It slid", "the weight rocked", "A flat weight that does not rock.")
             .alsoCalled("linocut transfer", "lino", "woodcut", "relief print guide").build();
 
     @Override

@@ -25,6 +25,7 @@ import kindveil.way.Fit;
 import kindveil.way.Pot;
 import kindveil.way.Script;
 import kindveil.way.Where;
+import kindveil.way.Symptom;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 
@@ -49,8 +50,8 @@ final class BlockOverprint implements Way {
             .on(JOURNAL_PAGE, Fit.care("One page flat on a board."))
             .on(FABRIC, Fit.care("Stretched flat."))
             .elsewhere("A block prints on paper or cloth that lies flat.")
-            .fails("Ink will not take", "receiver coating not rinsed off, or a resistant face", "Rinse and dry first; oil-type ink never dries on it.")
-            .fails("Uneven solids", "first prints", "Charge it: first on scrap, the third is usually even.")
+            .fails(Symptom.REFUSES, "Ink will not take", "receiver coating not rinsed off, or a resistant face", "Rinse and dry first; oil-type ink never dries on it.")
+            .fails(Symptom.STREAKS, "Uneven solids", "first prints", "Charge it: first on scrap, the third is usually even.")
             .alsoCalled("relief print", "overprint", "laser cut block", "plywood block").build();
 
     @Override

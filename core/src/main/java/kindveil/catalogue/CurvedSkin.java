@@ -26,6 +26,7 @@ import kindveil.way.Rubbing;
 import kindveil.way.Schools;
 import kindveil.way.Script;
 import kindveil.way.Where;
+import kindveil.way.Symptom;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 import kindveil.way.Wish;
@@ -50,9 +51,9 @@ final class CurvedSkin implements Way {
             .on(METAL, Fit.care("Degreased and scuffed first."))
             .elsewhere("On flat things a stouter skin is easier: free skin.")
             .wish(Wish.TORN, Fit.care("It is thin: it tears where it wants."))
-            .fails("It tears", "brushed too thin, rubbed dry", "Spread with the finger; re-soak as soon as it dries.")
-            .fails("Kinks", "the form is too round for it", "Stretch it out with water, or relief cuts.")
-            .fails("Bubbles", "PVA not chased out", "From the middle, with a wet finger.")
+            .fails(Symptom.TORN, "It tears", "brushed too thin, rubbed dry", "Spread with the finger; re-soak as soon as it dries.")
+            .fails(Symptom.BUBBLES, "Kinks", "the form is too round for it", "Stretch it out with water, or relief cuts.")
+            .fails(Symptom.BUBBLES, "Bubbles", "PVA not chased out", "From the middle, with a wet finger.")
             .alsoCalled("egg transfer", "shell", "vase", "decoupage skin", "ornament").build();
 
     @Override

@@ -20,6 +20,7 @@ import kindveil.way.Choice.Option;
 import kindveil.way.Dial;
 import kindveil.way.Script;
 import kindveil.way.Where;
+import kindveil.way.Symptom;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 
@@ -33,7 +34,7 @@ final class EdgesAndHardware implements Way {
             .ground(Ground.ACRYLIC_PAINT).choices(HANGING)
             .on(BIRCH_PANEL, CANVAS, COATED_BOARD, WATERCOLOUR_PAPER, JOURNAL_PAGE, PRINTMAKING_PAPER, WOOD_BLOCK, METAL)
             .elsewhere("There is no edge to finish.")
-            .fails("Edge paint on the face", "no tape", "Tape the face's rim first; scrape off when dry.")
+            .fails(Symptom.EDGE, "Edge paint on the face", "no tape", "Tape the face's rim first; scrape off when dry.")
             .alsoCalled("trim", "hanging", "frame", "edge paint").build();
 
     @Override

@@ -31,6 +31,7 @@ import kindveil.way.Schools;
 import kindveil.way.Script;
 import kindveil.way.TellTale;
 import kindveil.way.Where;
+import kindveil.way.Symptom;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 import kindveil.way.Wish;
@@ -58,10 +59,10 @@ final class FilmRelease implements Way {
             .elsewhere("The film must lie flat and the solution must stay wet under it.")
             .wish(Wish.DISTORTED, Fit.sound("More solution slides and smears: wanted here."))
             .wish(Wish.GHOSTED, Fit.care("Film gives all or nothing: print it paler instead."))
-            .fails("Patches missing, dry edges", "too little solution", "Wet past the edge everywhere; peel from the other side for a patch that stays.")
-            .fails("Slides, smears, finger marks", "too much solution", "It still transfers. Less next time: an even wet sheen.")
-            .fails("Colour stays on the film", "dye ink", "Pigment ink, or black and white.")
-            .fails("Nothing lets go", "printed on the bare side, or alcohol under 90 %", "Coated side; a stronger bottle.")
+            .fails(Symptom.BARE, "Patches missing, dry edges", "too little solution", "Wet past the edge everywhere; peel from the other side for a patch that stays.")
+            .fails(Symptom.SMEARED, "Slides, smears, finger marks", "too much solution", "It still transfers. Less next time: an even wet sheen.")
+            .fails(Symptom.BARE, "Colour stays on the film", "dye ink", "Pigment ink, or black and white.")
+            .fails(Symptom.BARE, "Nothing lets go", "printed on the bare side, or alcohol under 90 %", "Coated side; a stronger bottle.")
             .alsoCalled("transfer film", "alcohol transfer", "inkjet transfer", "solvent film", "release sheet").build();
 
     @Override

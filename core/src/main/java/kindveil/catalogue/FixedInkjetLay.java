@@ -23,6 +23,7 @@ import kindveil.way.Rubbing;
 import kindveil.way.Schools;
 import kindveil.way.Script;
 import kindveil.way.Where;
+import kindveil.way.Symptom;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 import kindveil.way.Wish;
@@ -36,9 +37,9 @@ final class FixedInkjetLay implements Way {
             .on(WATERCOLOUR_PAPER)
             .elsewhere("Only heavy watercolour paper: it takes the thick gel and bears the soak.")
             .wish(Wish.CLEAN, Fit.care("Colours come softer than the print; fixing holds most of them."))
-            .fails("Colours run", "fixed too thinly, or wetted before it was dry", "A second light coat next time, dried half an hour.")
-            .fails("Much faded", "soaked too long: ten minutes takes most of it", "Three minutes, by the clock.")
-            .fails("Ridges", "a brayer on thick gel", "Cloth or fingers.")
+            .fails(Symptom.SMEARED, "Colours run", "fixed too thinly, or wetted before it was dry", "A second light coat next time, dried half an hour.")
+            .fails(Symptom.TONES, "Much faded", "soaked too long: ten minutes takes most of it", "Three minutes, by the clock.")
+            .fails(Symptom.STREAKS, "Ridges", "a brayer on thick gel", "Cloth or fingers.")
             .alsoCalled("inkjet transfer", "printer at home", "sprayed inkjet").build();
 
     @Override

@@ -28,6 +28,7 @@ import kindveil.way.Rubbing;
 import kindveil.way.Schools;
 import kindveil.way.Script;
 import kindveil.way.Where;
+import kindveil.way.Symptom;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 import kindveil.way.Wish;
@@ -55,10 +56,10 @@ final class FreeSkin implements Way {
             .on(PRINTMAKING_PAPER, Fit.sound(""))
             .elsewhere("For curved forms a thinner skin is made: skin on curved forms.")
             .wish(Wish.TORN, Fit.sound("Tear the skin itself."))
-            .fails("It tears in the bath", "too thin, or soaked too short", "One more coat; four hours of water at least.")
-            .fails("Milky", "water still in it, or matte coats", "Wait; build with gloss.")
-            .fails("Sticks to everything", "skins stay tacky", "Interleave with release paper.")
-            .fails("Does not match the underpainting", "it stretched a little", "Re-register on the marks.")
+            .fails(Symptom.TORN, "It tears in the bath", "too thin, or soaked too short", "One more coat; four hours of water at least.")
+            .fails(Symptom.CLOUDY, "Milky", "water still in it, or matte coats", "Wait; build with gloss.")
+            .fails(Symptom.STICKY, "Sticks to everything", "skins stay tacky", "Interleave with release paper.")
+            .fails(Symptom.TONES, "Does not match the underpainting", "it stretched a little", "Re-register on the marks.")
             .alsoCalled("acrylic skin", "gel skin", "decal", "acrylic decal").build();
 
     @Override

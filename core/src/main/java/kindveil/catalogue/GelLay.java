@@ -23,6 +23,7 @@ import kindveil.way.Rubbing;
 import kindveil.way.Schools;
 import kindveil.way.Script;
 import kindveil.way.Where;
+import kindveil.way.Symptom;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 import kindveil.way.Wish;
@@ -57,11 +58,11 @@ final class GelLay implements Way {
             .on(METAL, Fit.care("Degreased and scuffed; a thin coat and a day."))
             .elsewhere("It wants a firm, flat support that bears wet rubbing.")
             .wish(Wish.DISTORTED, Fit.care("Gel holds still: wrinkle the print on purpose."))
-            .fails("The image lifts while rubbing", "the bed was not through", "Stop; let it dry longer, rub from the other direction.")
-            .fails("White ghosts", "paper left", "One more round, or clear it with medium.")
-            .fails("Bald stripes", "streaky or missing medium", "Touch up; next time coat crosswise, or coat both.")
-            .fails("Bubbles", "air under the print", "Press from the centre; next time damp the print.")
-            .fails("A grey veil", "matte or fine-pumice gel, or stacked matte", "Gloss gel; finish with matte only.")
+            .fails(Symptom.LIFTED, "The image lifts while rubbing", "the bed was not through", "Stop; let it dry longer, rub from the other direction.")
+            .fails(Symptom.CLOUDY, "White ghosts", "paper left", "One more round, or clear it with medium.")
+            .fails(Symptom.BARE, "Bald stripes", "streaky or missing medium", "Touch up; next time coat crosswise, or coat both.")
+            .fails(Symptom.BUBBLES, "Bubbles", "air under the print", "Press from the centre; next time damp the print.")
+            .fails(Symptom.CLOUDY, "A grey veil", "matte or fine-pumice gel, or stacked matte", "Gloss gel; finish with matte only.")
             .alsoCalled("medium transfer", "gel medium", "image transfer", "acrylic transfer", "photo to canvas").build();
 
     @Override

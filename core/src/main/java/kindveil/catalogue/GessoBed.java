@@ -17,6 +17,7 @@ import kindveil.way.Fit;
 import kindveil.way.Rubbing;
 import kindveil.way.Schools;
 import kindveil.way.Script;
+import kindveil.way.Symptom;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 import kindveil.way.Wish;
@@ -35,9 +36,9 @@ final class GessoBed implements Way {
             .elsewhere("Thick gesso needs something flat and absorbent that does not bend.")
             .wish(Wish.CLEAN, Fit.care("Edges come grungy and lights chalky: that is its charm."))
             .wish(Wish.TORN, Fit.sound("Made for it: tear and thin at will."))
-            .fails("The image comes off with the paper", "not completely dry: the failure that happens most", "Leave the rest overnight; touch up what is gone.")
-            .fails("Paper bubbles under the heat tool", "held closer than 20 cm", "Further away; press bubbles down while warm.")
-            .fails("No undercolour anywhere", "gesso even and thick", "Leave thin places and bare edges on purpose.")
+            .fails(Symptom.LIFTED, "The image comes off with the paper", "not completely dry: the failure that happens most", "Leave the rest overnight; touch up what is gone.")
+            .fails(Symptom.BUBBLES, "Paper bubbles under the heat tool", "held closer than 20 cm", "Further away; press bubbles down while warm.")
+            .fails(Symptom.TONES, "No undercolour anywhere", "gesso even and thick", "Leave thin places and bare edges on purpose.")
             .alsoCalled("gesso transfer", "journal transfer", "grungy transfer").build();
 
     @Override

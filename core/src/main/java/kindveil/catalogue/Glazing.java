@@ -20,6 +20,7 @@ import kindveil.way.Pot;
 import kindveil.way.Schools;
 import kindveil.way.Script;
 import kindveil.way.Where;
+import kindveil.way.Symptom;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 
@@ -36,8 +37,8 @@ final class Glazing implements Way {
             .ground(Ground.ACRYLIC_PAINT).choices(WITH, Schools.HURRY).pots(Pot.of("glaze", "Glaze", "#7b4a22"))
             .on(CANVAS, BIRCH_PANEL, WATERCOLOUR_PAPER, COATED_BOARD, JOURNAL_PAGE, PRINTMAKING_PAPER, METAL, FORM, WOOD_BLOCK)
             .elsewhere("There is nothing for it to hold to.")
-            .fails("It beads", "too smooth below", "Varnish first: it gives tooth.")
-            .fails("Too dark", "more than wanted", "Wipe back at once with a damp cloth.")
+            .fails(Symptom.STREAKS, "It beads", "too smooth below", "Varnish first: it gives tooth.")
+            .fails(Symptom.TONES, "Too dark", "more than wanted", "Wipe back at once with a damp cloth.")
             .alsoCalled("glaze", "tint", "wash", "transparent colour").build();
 
     @Override

@@ -30,6 +30,7 @@ import kindveil.way.Pot;
 import kindveil.way.Schools;
 import kindveil.way.Script;
 import kindveil.way.Where;
+import kindveil.way.Symptom;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 import kindveil.way.Wish;
@@ -51,9 +52,9 @@ final class GumPrint implements Way {
             .on(DARK_TISSUE, Fit.care("Lay it dry, press lightly."))
             .elsewhere("The copy has to be pressed onto paper or cloth.")
             .wish(Wish.GHOSTED, Fit.sound("A second, paler print from the same copy."))
-            .fails("Patchy", "too little ink", "More layers, from the centre outwards.")
-            .fails("Tint in the whites", "gum dried or too little rinsing", "Spray and sponge until the whites are clean.")
-            .fails("Ink too stiff", "not let down enough", "Three drops of oil more.")
+            .fails(Symptom.BARE, "Patchy", "too little ink", "More layers, from the centre outwards.")
+            .fails(Symptom.TONES, "Tint in the whites", "gum dried or too little rinsing", "Spray and sponge until the whites are clean.")
+            .fails(Symptom.REFUSES, "Ink too stiff", "not let down enough", "Three drops of oil more.")
             .alsoCalled("paper lithography", "gum arabic transfer", "paper litho").build();
 
     @Override

@@ -17,6 +17,7 @@ import kindveil.way.Fit;
 import kindveil.way.Pot;
 import kindveil.way.Script;
 import kindveil.way.Where;
+import kindveil.way.Symptom;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 
@@ -28,8 +29,8 @@ final class HeatCrackle implements Way {
             .on(BIRCH_PANEL, COATED_BOARD, CANVAS)
             .on(WATERCOLOUR_PAPER, Fit.care("Taped flat: it cockles with the heat."))
             .elsewhere("Heat spoils thin, bound, woven or melting things; not near tissue.")
-            .fails("No cracks", "dried before it was heated", "Heat at once, while it is wet.")
-            .fails("Scorch", "too close", "20 cm and more, always moving.")
+            .fails(Symptom.CRACKED, "No cracks", "dried before it was heated", "Heat at once, while it is wet.")
+            .fails(Symptom.CRACKED, "Scorch", "too close", "20 cm and more, always moving.")
             .alsoCalled("crackle", "craquelure", "heat gun").build();
 
     @Override

@@ -20,6 +20,7 @@ import kindveil.way.Fit;
 import kindveil.way.Pot;
 import kindveil.way.Script;
 import kindveil.way.Where;
+import kindveil.way.Symptom;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 
@@ -34,7 +35,7 @@ final class LeafAndPapers implements Way {
             .on(JOURNAL_PAGE, WATERCOLOUR_PAPER, BIRCH_PANEL, CANVAS, COATED_BOARD, PRINTMAKING_PAPER)
             .on(FORM, Fit.care("Small torn pieces."))
             .elsewhere("Paper and leaf do not hold there.")
-            .fails("Edges lift when rubbed", "not sealed", "Glue them down and seal past the edge.")
+            .fails(Symptom.EDGE, "Edges lift when rubbed", "not sealed", "Glue them down and seal past the edge.")
             .alsoCalled("collage", "gold leaf", "gilding", "decoupage", "printed papers").build();
 
     private static final double PAPER_MICROMETRES = 100;

@@ -25,6 +25,7 @@ import kindveil.way.Rubbing;
 import kindveil.way.Schools;
 import kindveil.way.Script;
 import kindveil.way.Where;
+import kindveil.way.Symptom;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 import kindveil.way.Wish;
@@ -48,9 +49,9 @@ final class OiledPanel implements Way {
             .on(SYNTHETIC_SHEET, Fit.no("Oil does not hold on a closed face."))
             .elsewhere("Oil stains paper and cloth and does not hold on closed surfaces: it wants wood.")
             .wish(Wish.TORN, Fit.sound("Small holes let the undercolour through."))
-            .fails("Holes", "rubbed too hard, or too soon", "Touch up with paint before the oil.")
-            .fails("White returns", "fibre left", "A second, more delicate pass; then oil.")
-            .fails("Cloudy under the oil", "oiled before it was dry", "Nothing helps but time and warmth.")
+            .fails(Symptom.LIFTED, "Holes", "rubbed too hard, or too soon", "Touch up with paint before the oil.")
+            .fails(Symptom.CLOUDY, "White returns", "fibre left", "A second, more delicate pass; then oil.")
+            .fails(Symptom.CLOUDY, "Cloudy under the oil", "oiled before it was dry", "Nothing helps but time and warmth.")
             .alsoCalled("wood transfer", "oil transfer", "rub-off on wood", "photo on wood").build();
 
     @Override

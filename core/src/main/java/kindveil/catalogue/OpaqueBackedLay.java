@@ -29,6 +29,7 @@ import kindveil.way.Rubbing;
 import kindveil.way.Schools;
 import kindveil.way.Script;
 import kindveil.way.Where;
+import kindveil.way.Symptom;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 import kindveil.way.Wish;
@@ -53,8 +54,8 @@ final class OpaqueBackedLay implements Way {
             .on(PRINTMAKING_PAPER)
             .elsewhere("It is laid like gel: firm, flat, and bearing wet rubbing.")
             .wish(Wish.GHOSTED, Fit.care("Backed parts show every fibre white on white: hardly seen."))
-            .fails("A halo of white", "paint beyond the contour", "The contour must be exact: scratch it back before laying.")
-            .fails("The ground shows through", "too few coats", "Three coats; hold the print to the light to judge.")
+            .fails(Symptom.EDGE, "A halo of white", "paint beyond the contour", "The contour must be exact: scratch it back before laying.")
+            .fails(Symptom.TONES, "The ground shows through", "too few coats", "Three coats; hold the print to the light to judge.")
             .alsoCalled("white backing", "blocked out transfer", "opaque under", "portrait on pattern").build();
 
     @Override

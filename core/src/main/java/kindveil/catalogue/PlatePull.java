@@ -24,6 +24,7 @@ import kindveil.way.Schools;
 import kindveil.way.Script;
 import kindveil.way.TellTale;
 import kindveil.way.Where;
+import kindveil.way.Symptom;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 import kindveil.way.Wish;
@@ -45,11 +46,11 @@ final class PlatePull implements Way {
             .on(DARK_TISSUE, Fit.poor("Tissue pulls better without a second colour: plate to tissue."))
             .elsewhere("A pull needs something thin and flat that lies down on the plate.")
             .wish(Wish.GHOSTED, Fit.sound("A second, ghost print from what is left on the plate."))
-            .fails("Smudged detail", "too much paint, worst on faces", "Roll off the surplus; abstract the source more.")
-            .fails("Nothing transfers", "too little paint, or it had dried, or weak toner", "Fuller film, lay within 20 seconds, a stronger copy.")
-            .fails("The second colour drags the image", "image paint not dry", "Wait until a fingertip stays clean.")
-            .fails("A ghost stays on the plate", "pull paint too thin or not pressed", "Take a ghost print; next time a fuller film.")
-            .fails("Paper torn at the plate's edge", "paper larger than the plate", "Cut it a little smaller.")
+            .fails(Symptom.SMEARED, "Smudged detail", "too much paint, worst on faces", "Roll off the surplus; abstract the source more.")
+            .fails(Symptom.BARE, "Nothing transfers", "too little paint, or it had dried, or weak toner", "Fuller film, lay within 20 seconds, a stronger copy.")
+            .fails(Symptom.SMEARED, "The second colour drags the image", "image paint not dry", "Wait until a fingertip stays clean.")
+            .fails(Symptom.BARE, "A ghost stays on the plate", "pull paint too thin or not pressed", "Take a ghost print; next time a fuller film.")
+            .fails(Symptom.TORN, "Paper torn at the plate's edge", "paper larger than the plate", "Cut it a little smaller.")
             .alsoCalled("gel plate", "gelatine print", "monoprint", "gel printing", "photo transfer on plate").build();
 
     @Override

@@ -21,6 +21,7 @@ import kindveil.way.Pot;
 import kindveil.way.Schools;
 import kindveil.way.Script;
 import kindveil.way.Where;
+import kindveil.way.Symptom;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 
@@ -34,8 +35,8 @@ final class PlateToTissue implements Way {
             .on(DARK_TISSUE)
             .on(DRAWING_PAPER, Fit.care("Stiff paper touches less: damp it a little or press harder."))
             .elsewhere("Only something as soft as tissue takes the thin wet image without a second colour.")
-            .fails("Tissue tears", "rushed, or rubbed wet", "Peel slowly from one edge, low over the plate.")
-            .fails("Only spots come", "the image paint had dried", "Lay the tissue within half a minute of the lift.")
+            .fails(Symptom.TORN, "Tissue tears", "rushed, or rubbed wet", "Peel slowly from one edge, low over the plate.")
+            .fails(Symptom.BARE, "Only spots come", "the image paint had dried", "Lay the tissue within half a minute of the lift.")
             .alsoCalled("tissue pull", "gel plate tissue", "black tissue", "chalky print").build();
 
     @Override

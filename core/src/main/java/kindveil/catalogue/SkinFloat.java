@@ -24,6 +24,7 @@ import kindveil.way.Dial;
 import kindveil.way.Fit;
 import kindveil.way.Script;
 import kindveil.way.Where;
+import kindveil.way.Symptom;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 import kindveil.way.Wish;
@@ -47,9 +48,9 @@ final class SkinFloat implements Way {
             .elsewhere("The support is slid under water: loose, and bearing it.")
             .wish(Wish.DISTORTED, Fit.sound("Folds and stretch are what it is made for."))
             .wish(Wish.CLEAN, Fit.care("Some fold always stays."))
-            .fails("It will not float", "another kind of photo print", "Only dye-sublimation prints have the skin.")
-            .fails("It tears", "turned over, or lifted with fingers", "Never turn it; water moves it.")
-            .fails("Silvery bubbles", "water below", "Brayer from the middle, rising pressure; blot the edges.")
+            .fails(Symptom.REFUSES, "It will not float", "another kind of photo print", "Only dye-sublimation prints have the skin.")
+            .fails(Symptom.TORN, "It tears", "turned over, or lifted with fingers", "Never turn it; water moves it.")
+            .fails(Symptom.BUBBLES, "Silvery bubbles", "water below", "Brayer from the middle, rising pressure; blot the edges.")
             .alsoCalled("emulsion lift", "photo skin", "floating image", "instant photo lift").build();
 
     @Override

@@ -19,6 +19,7 @@ import kindveil.way.Choice;
 import kindveil.way.Choice.Option;
 import kindveil.bench.Mask;
 import kindveil.way.Where;
+import kindveil.way.Symptom;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 
@@ -33,8 +34,8 @@ final class StencilPaste implements Way {
             .ground(Ground.ACRYLIC_PAINT).choices(PLACE, Schools.HURRY).pots(Pot.of("paste", "Paste", "#efe9da"))
             .on(CANVAS, BIRCH_PANEL, COATED_BOARD, WATERCOLOUR_PAPER, JOURNAL_PAGE, WOOD_BLOCK)
             .elsewhere("Paste cracks off what bends.")
-            .fails("Cracks", "too thick, or dried too fast", "Thinner, two coats; or wanted: keep them.")
-            .fails("It creeps under the stencil", "too wet", "Hold the stencil flat, scrape once.")
+            .fails(Symptom.CRACKED, "Cracks", "too thick, or dried too fast", "Thinner, two coats; or wanted: keep them.")
+            .fails(Symptom.EDGE, "It creeps under the stencil", "too wet", "Hold the stencil flat, scrape once.")
             .alsoCalled("texture paste", "modelling paste", "stencil", "relief").build();
 
     @Override

@@ -25,6 +25,7 @@ import kindveil.way.Schools;
 import kindveil.way.Script;
 import kindveil.way.TellTale;
 import kindveil.way.Where;
+import kindveil.way.Symptom;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 import kindveil.way.Wish;
@@ -50,9 +51,9 @@ final class TapeLift implements Way {
             .elsewhere("Tape wants a smooth, flat, dry place.")
             .wish(Wish.DISTORTED, Fit.sound("Wrinkle and overlap at will."))
             .wish(Wish.TORN, Fit.care("Tape does not tear: cut it."))
-            .fails("Strips part in the water", "butted, not overlapped", "Overlap at least 3 mm, 5 is good.")
-            .fails("White where it should be dark", "air: not burnished", "Burnish hard: well-stuck areas darken.")
-            .fails("No longer sticky", "fibre left, or dust", "A little gel medium or glue under the darks, or fasteners.")
+            .fails(Symptom.TORN, "Strips part in the water", "butted, not overlapped", "Overlap at least 3 mm, 5 is good.")
+            .fails(Symptom.BARE, "White where it should be dark", "air: not burnished", "Burnish hard: well-stuck areas darken.")
+            .fails(Symptom.STICKY, "No longer sticky", "fibre left, or dust", "A little gel medium or glue under the darks, or fasteners.")
             .alsoCalled("packing tape transfer", "clear tape", "tape transfer", "sticky transfer").build();
 
     @Override

@@ -19,6 +19,7 @@ import kindveil.way.Fit;
 import kindveil.way.Schools;
 import kindveil.way.Script;
 import kindveil.way.Where;
+import kindveil.way.Symptom;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 import kindveil.way.Wish;
@@ -37,9 +38,9 @@ final class TissueLay implements Way {
             .on(FABRIC, GAUZE)
             .elsewhere("It needs a face that thin medium wets.")
             .wish(Wish.TORN, Fit.sound("Tears and creases belong to it."))
-            .fails("It tears", "rubbed while wet", "Lay it from the middle with a soft brush; never rub.")
-            .fails("White creases", "air and dry spots", "A little more medium from above.")
-            .fails("It jams in the printer", "not mounted on a carrier sheet", "A removable adhesive on copy paper; laser only.")
+            .fails(Symptom.TORN, "It tears", "rubbed while wet", "Lay it from the middle with a soft brush; never rub.")
+            .fails(Symptom.BUBBLES, "White creases", "air and dry spots", "A little more medium from above.")
+            .fails(Symptom.REFUSES, "It jams in the printer", "not mounted on a carrier sheet", "A removable adhesive on copy paper; laser only.")
             .alsoCalled("tissue paper collage", "printed tissue", "napkin", "rice paper").build();
 
     @Override

@@ -19,6 +19,7 @@ import kindveil.way.Pot;
 import kindveil.way.Schools;
 import kindveil.way.Script;
 import kindveil.way.Together;
+import kindveil.way.Symptom;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 
@@ -29,7 +30,7 @@ final class Underpainting implements Way {
             .ground(Ground.GESSO).choices(Together.KIND, Schools.HURRY).pots(Together.POTS.toArray(Pot[]::new))
             .on(JOURNAL_PAGE, WATERCOLOUR_PAPER, BIRCH_PANEL, CANVAS, COATED_BOARD, PRINTMAKING_PAPER, DRAWING_PAPER, FABRIC, METAL, FORM, WOOD_BLOCK)
             .elsewhere("Colour does not stay there.")
-            .fails("It lifts under rubbing", "not through, or a colour that water lifts", "Seal it with clear medium and let that dry.")
+            .fails(Symptom.LIFTED, "It lifts under rubbing", "not through, or a colour that water lifts", "Seal it with clear medium and let that dry.")
             .alsoCalled("undercolour", "background", "spatter", "first layer").build();
 
     @Override

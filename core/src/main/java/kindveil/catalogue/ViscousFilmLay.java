@@ -28,6 +28,7 @@ import kindveil.way.Schools;
 import kindveil.way.Script;
 import kindveil.way.TellTale;
 import kindveil.way.Where;
+import kindveil.way.Symptom;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 
@@ -43,8 +44,8 @@ final class ViscousFilmLay implements Way {
             .on(PRINTMAKING_PAPER)
             .on(WATERCOLOUR_PAPER, Fit.care("Softer sizing drinks the gel: a little more of it."))
             .elsewhere("It needs loose, hard-sized paper that bears a long rinse.")
-            .fails("Streaks", "the roller was rolled instead of pushed", "Push it across in one go and off the far edge.")
-            .fails("An overprint will not take", "receiver coating not rinsed off", "Rinse now: tray, rock, change the water, never rub.")
+            .fails(Symptom.STREAKS, "Streaks", "the roller was rolled instead of pushed", "Push it across in one go and off the far edge.")
+            .fails(Symptom.REFUSES, "An overprint will not take", "receiver coating not rinsed off", "Rinse now: tray, rock, change the water, never rub.")
             .alsoCalled("transfer gel", "film gel transfer", "print studio film").build();
 
     @Override

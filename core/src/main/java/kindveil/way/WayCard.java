@@ -166,8 +166,8 @@ public record WayCard(String key, Kind kind, boolean bringsPicture, String name,
             return this;
         }
 
-        public Builder fails(String sees, String cause, String rescue) {
-            failures.add(new Failure(sees, cause, rescue));
+        public Builder fails(Symptom symptom, String sees, String cause, String rescue) {
+            failures.add(new Failure(symptom, sees, cause, rescue));
             return this;
         }
 

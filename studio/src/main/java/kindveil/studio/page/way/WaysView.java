@@ -25,8 +25,9 @@ import kindveil.way.Wish;
  * @param sought the word searched for, or empty
  * @param table {@code print} or {@code support}; {@code other} the one it is not
  * @param key the marks with their words
+ * @param seen what the words sought say of something gone wrong
  */
-record WaysView(HavingForm asked, String query, String sought, List<Ranked> ranked, List<OverOrUnder> overAndUnder, String table, String other, Matrix matrix, List<Mark> key) implements PageView {
+record WaysView(HavingForm asked, String query, String sought, List<Ranked> ranked, List<OverOrUnder> overAndUnder, String table, String other, Matrix matrix, List<Mark> key, List<SymptomsView.Entry> seen) implements PageView {
     private static final int MOST_REASONS = 2;
 
     /** One way with its verdict. @param words what it does, or the weightiest reasons with what would help */
@@ -105,7 +106,7 @@ record WaysView(HavingForm asked, String query, String sought, List<Ranked> rank
         return new WaysView(HavingForm.of(having, supports), query(having), sought,
                 ways.ranked(found.stream().filter(Catalogue.transfers()::contains).toList(), having).stream().map(reading -> Ranked.of(reading, having)).toList(),
                 found.stream().filter(Catalogue.overAndUnder()::contains).map(OverOrUnder::of).toList(), byPrint ? "print" : "support", byPrint ? "support" : "print",
-                Matrix.of(having, byPrint, ways, supports), Arrays.stream(Verdict.values()).map(verdict -> new Mark(mark(verdict), verdict.words())).toList());
+                Matrix.of(having, byPrint, ways, supports), Arrays.stream(Verdict.values()).map(verdict -> new Mark(mark(verdict), verdict.words())).toList(), SymptomsView.spokenOf(sought));
     }
 
     static String query(Having having) {
