@@ -94,7 +94,8 @@ function putDown() {
 // who goes on to another page before all was sent goes when it is
 function leave(event) {
   const link = event.target.closest("a[href]");
-  if (link && [...awaited.values()].some((answer) => answer.later.size)) {
+  // a file is never older than its form
+  if (link && ([...awaited.values()].some((answer) => answer.later.size) || link.hasAttribute("download") && awaited.size)) {
     event.preventDefault();
     event.stopPropagation();
     leaving = link.href.baseVal ?? link.href;

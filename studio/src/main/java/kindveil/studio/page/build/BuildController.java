@@ -1,5 +1,6 @@
 package kindveil.studio.page.build;
 
+import kindveil.studio.page.piece.Guard;
 import kindveil.studio.page.piece.PieceHead;
 import kindveil.studio.page.Download;
 import kindveil.studio.page.piece.LookView;
@@ -17,6 +18,8 @@ import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.piece.Planned;
 import kindveil.studio.work.shelf.Supports;
+import kindveil.studio.work.sheet.RealWork;
+import kindveil.studio.work.sheet.RealWork.Real;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -35,8 +38,10 @@ class BuildController {
     private final BuildPage page;
     private final Say say;
     private final Supports supports;
+    private final RealWork reals;
 
-    BuildController(PieceWork pieces, LookWork looks, ReadsWork reads, BuildPage page, Say say, Supports supports) {
+    BuildController(PieceWork pieces, LookWork looks, ReadsWork reads, BuildPage page, Say say, Supports supports, RealWork reals) {
+        this.reals = reals;
         this.pieces = pieces;
         this.looks = looks;
         this.reads = reads;
@@ -59,7 +64,11 @@ class BuildController {
         Piece asked = BuildForm.read(piece.seen(version), planned, supports.with(piece.base().support()), all, say.measure(), problems);
         if (asked != null) {
             try {
-                Piece changed = problems.read(() -> pieces.change(asked));
+                Real real = Guard.meant(all) ? null : problems.read(() -> reals.partedFrom(piece, asked));
+                if (real != null && real.any()) {
+                    return page.of(planned, new BuildPage.Asked(LookView.Asked.NOTHING, opened(all), false), BuildForm.of(planned, all, say.measure())).asking(Guard.of(real, PieceHead.base(piece) + "/build", all, say)).in("piece/build");
+                }
+                Piece changed = problems.any() ? null : problems.read(() -> pieces.change(asked));
                 if (changed != null) {
                     boolean same = asked.design().way().equals(piece.design().way());
                     return "redirect:" + PieceHead.base(changed) + "/build" + (same ? kept(all) : "");
@@ -68,7 +77,11 @@ class BuildController {
                 problems.add(outdated.getMessage());
             }
         }
-        return page.of(planned, new BuildPage.Asked(LookView.Asked.NOTHING, Doors.known(all.get("open")) ? all.get("open") : null, false), BuildForm.of(planned, all, say.measure())).refusing(problems.words()).in("piece/build");
+        return page.of(planned, new BuildPage.Asked(LookView.Asked.NOTHING, opened(all), false), BuildForm.of(planned, all, say.measure())).refusing(problems.words()).in("piece/build");
+    }
+
+    private static @Nullable String opened(Map<String, String> all) {
+        return Doors.known(all.get("open")) ? all.get("open") : null;
     }
 
     /** How the picture was looked at and what stood open, kept when the build changes; the pass follows the new plan. */

@@ -1,5 +1,6 @@
 package kindveil.studio.page.build;
 
+import kindveil.studio.page.piece.Guard;
 import kindveil.studio.page.piece.PieceHead;
 import kindveil.studio.page.piece.LookView;
 import java.util.ArrayList;
@@ -38,9 +39,10 @@ import org.jspecify.annotations.Nullable;
  * @param edge door to the edge of the picture and its page
  * @param said what stands beside it
  * @param laid where the veil lies, and on what page
+ * @param guard asked before a change is made, or null
  * @param undoable whether the last change can be taken back
  */
-record BuildView(PieceHead head, Sentence sentence, Shown look, SectionView section, @Nullable CardView card, ThreadView thread, Door edge, Beside said, Laid laid, boolean undoable, List<String> problems) implements PageView {
+record BuildView(PieceHead head, Sentence sentence, Shown look, SectionView section, @Nullable CardView card, ThreadView thread, Door edge, Beside said, Laid laid, boolean undoable, @Nullable Guard guard, List<String> problems) implements PageView {
     /**
      * The piece in words.
      *
@@ -165,10 +167,14 @@ record BuildView(PieceHead head, Sentence sentence, Shown look, SectionView sect
     }
 
     BuildView refusing(List<String> problems) {
-        return new BuildView(head, sentence, look, section, card, thread, edge, said, laid, undoable, problems);
+        return new BuildView(head, sentence, look, section, card, thread, edge, said, laid, undoable, guard, problems);
+    }
+
+    BuildView asking(Guard guard) {
+        return new BuildView(head, sentence, look, section, card, thread, edge, said, laid, undoable, guard, problems);
     }
 
     BuildView laid(String width, String height, String x, String y) {
-        return new BuildView(head, sentence, look, section, card, thread, edge, said, laid.typed(width, height, x, y), undoable, problems);
+        return new BuildView(head, sentence, look, section, card, thread, edge, said, laid.typed(width, height, x, y), undoable, guard, problems);
     }
 }

@@ -15,6 +15,7 @@ import kindveil.studio.work.Outdated;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.sheet.PrintWork;
+import kindveil.studio.work.sheet.RealWork;
 import kindveil.studio.work.sheet.SheetWork;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
@@ -31,9 +32,11 @@ class PrintController {
     private final PieceWork pieces;
     private final PrintWork prints;
     private final SheetWork sheets;
+    private final RealWork reals;
     private final Say say;
 
-    PrintController(PieceWork pieces, PrintWork prints, SheetWork sheets, Say say) {
+    PrintController(PieceWork pieces, PrintWork prints, SheetWork sheets, RealWork reals, Say say) {
+        this.reals = reals;
         this.sheets = sheets;
         this.pieces = pieces;
         this.prints = prints;
@@ -47,7 +50,7 @@ class PrintController {
     }
 
     private ModelAndView page(Piece piece, String copies, List<String> problems) {
-        return PrintView.of(pieces.plan(piece), copies, prints, sheets, problems, say).in("piece/print");
+        return PrintView.of(pieces.plan(piece), copies, prints, sheets, reals, problems, say).in("piece/print");
     }
 
     @PostMapping({"/pieces/{id}/print", "/pieces/{id}/veils/{veil}/print"})
@@ -97,6 +100,8 @@ class PrintController {
     @GetMapping({"/pieces/{id}/sheet.pdf", "/pieces/{id}/veils/{veil}/sheet.pdf"})
     ResponseEntity<byte[]> pdf(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil) {
         Piece piece = pieces.get(id, veil);
-        return Download.of(Download.named(piece.title(), "sheet") + ".pdf", MediaType.APPLICATION_PDF).body(prints.pdf(piece));
+        byte[] pdf = prints.pdf(piece);
+        reals.take(pieces.plan(piece), piece.design().copies());
+        return Download.of(Download.named(piece.title(), "sheet") + ".pdf", MediaType.APPLICATION_PDF).body(pdf);
     }
 }

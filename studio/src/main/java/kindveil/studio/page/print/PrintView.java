@@ -1,6 +1,7 @@
 package kindveil.studio.page.print;
 
 import kindveil.studio.page.CheckRulePath;
+import kindveil.studio.page.piece.Guard;
 import kindveil.studio.page.piece.PieceHead;
 import java.util.List;
 import java.util.UUID;
@@ -16,6 +17,7 @@ import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.Planned;
 import kindveil.studio.work.sheet.BlockWork;
 import kindveil.studio.work.sheet.PrintWork;
+import kindveil.studio.work.sheet.RealWork;
 import kindveil.studio.work.sheet.SheetWork;
 import kindveil.studio.work.source.Marked;
 import org.jspecify.annotations.Nullable;
@@ -27,9 +29,10 @@ import org.jspecify.annotations.Nullable;
  * @param tooLarge why it does not, or empty
  * @param curved whether it can be put on a curved form
  * @param block whether it is printed from a block
+ * @param taken files that were taken before and are other than the plan is now
  * @param notes what else to know of the print
  */
-record PrintView(PieceHead head, @Nullable Sheet sheet, String tooLarge, @Nullable TapeView tape, HandView hand, Form form, boolean curved, boolean block, Gathered gathered, List<String> notes,
+record PrintView(PieceHead head, @Nullable Sheet sheet, String tooLarge, @Nullable TapeView tape, HandView hand, Form form, boolean curved, boolean block, Gathered gathered, List<String> taken, List<String> notes,
         List<String> problems) implements PageView {
 
     /** A rectangle in mm, for drawing. */
@@ -120,7 +123,7 @@ record PrintView(PieceHead head, @Nullable Sheet sheet, String tooLarge, @Nullab
         }
     }
 
-    static PrintView of(Planned planned, String copies, PrintWork prints, SheetWork sheets, List<String> problems, Say say) {
+    static PrintView of(Planned planned, String copies, PrintWork prints, SheetWork sheets, RealWork reals, List<String> problems, Say say) {
         Piece piece = planned.piece();
         Sheet sheet = null;
         String tooLarge = "";
@@ -130,7 +133,7 @@ record PrintView(PieceHead head, @Nullable Sheet sheet, String tooLarge, @Nullab
             tooLarge = large.getMessage();
         }
         return new PrintView(PieceHead.of(piece, "Print"), sheet, tooLarge, TapeView.of(planned, say), HandView.of(planned), Form.of(piece, copies), piece.design().theWay().card().bringsPicture(), BlockWork.of(planned),
-                Gathered.of(piece, sheets), List.of(planned.brief().print().printing(), "The image is %s × %s.".formatted(say.both(planned.brief().width()), say.both(planned.brief().height())),
+                Gathered.of(piece, sheets), reals.others(planned).stream().map(taken -> Guard.words(taken, say) + ": its copies are other than this.").toList(), List.of(planned.brief().print().printing(), "The image is %s × %s.".formatted(say.both(planned.brief().width()), say.both(planned.brief().height())),
                 "Three copies unless your log says otherwise; the print sheets count them from it."), problems);
     }
 }

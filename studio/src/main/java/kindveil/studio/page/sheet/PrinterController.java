@@ -16,6 +16,7 @@ import kindveil.studio.intake.SheetRaster;
 import kindveil.studio.page.Problems;
 import kindveil.studio.work.NotFound;
 import kindveil.studio.work.sheet.SheetFiles;
+import kindveil.studio.work.sheet.RealWork;
 import kindveil.studio.work.sheet.SheetWork;
 import kindveil.studio.work.sheet.SheetWork.Batch;
 import org.jspecify.annotations.Nullable;
@@ -32,11 +33,13 @@ import org.springframework.web.servlet.ModelAndView;
 /** The simulated printer: its queue, its toner, its tray. */
 @Controller
 class PrinterController {
+    private final RealWork reals;
     private final SheetWork sheets;
     private final SheetFiles files;
     private final SimulatedPrinter printer;
 
-    PrinterController(SheetWork sheets, SheetFiles files, SimulatedPrinter printer) {
+    PrinterController(SheetWork sheets, SheetFiles files, SimulatedPrinter printer, RealWork reals) {
+        this.reals = reals;
         this.sheets = sheets;
         this.files = files;
         this.printer = printer;
@@ -78,6 +81,7 @@ class PrinterController {
                 Batch batch = sheets.batch(print);
                 printer.requireTakes(batch.sheets().size());
                 printer.print("%s, %s".formatted(batch.sheets().size() == 1 ? "one sheet" : batch.sheets().size() + " sheets", print.words()), print, batch.setUp().runs(), new Faults(size, mirror, swing), pages(batch));
+                reals.take(batch);
                 return "redirect:/sheets/" + kind + "/printer";
             } catch (UnusableValue refused) {
                 problems.add(refused.getMessage());

@@ -3,6 +3,7 @@ package kindveil.studio.page.sheet;
 import java.awt.image.BufferedImage;
 import kindveil.studio.intake.SheetRaster;
 import kindveil.studio.page.Download;
+import kindveil.studio.work.sheet.RealWork;
 import kindveil.studio.work.sheet.SheetFiles;
 import kindveil.studio.work.sheet.SheetWork;
 import kindveil.studio.work.sheet.SheetWork.Batch;
@@ -18,8 +19,10 @@ class SheetFilesController {
     private static final MediaType TIFF = MediaType.parseMediaType("image/tiff");
     private final SheetWork sheets;
     private final SheetFiles files;
+    private final RealWork reals;
 
-    SheetFilesController(SheetWork sheets, SheetFiles files) {
+    SheetFilesController(SheetWork sheets, SheetFiles files, RealWork reals) {
+        this.reals = reals;
         this.sheets = sheets;
         this.files = files;
     }
@@ -28,26 +31,32 @@ class SheetFilesController {
         return sheets.batch(SheetsPage.kind(kind));
     }
 
+    /** A file was drawn for someone: from now on it may be printed. */
+    private byte[] taken(Batch batch, byte[] file) {
+        reals.take(batch);
+        return file;
+    }
+
     @GetMapping("/sheets/{kind}/sheets.pdf")
     ResponseEntity<byte[]> pdf(@PathVariable String kind) {
-        return Download.of(kind + "-sheets.pdf", MediaType.APPLICATION_PDF).body(files.pdf(batch(kind)));
+        return Download.of(kind + "-sheets.pdf", MediaType.APPLICATION_PDF).body(taken(batch(kind), files.pdf(batch(kind))));
     }
 
     @GetMapping("/sheets/{kind}/master.pdf")
     ResponseEntity<byte[]> master(@PathVariable String kind) {
-        return Download.of(kind + "-master.pdf", MediaType.APPLICATION_PDF).body(files.masterPdf(batch(kind)));
+        return Download.of(kind + "-master.pdf", MediaType.APPLICATION_PDF).body(taken(batch(kind), files.masterPdf(batch(kind))));
     }
 
     @GetMapping("/sheets/{kind}/sheet-{number}.png")
     ResponseEntity<byte[]> png(@PathVariable String kind, @PathVariable int number) {
         Batch batch = batch(kind);
-        return Download.of("%s-%d.png".formatted(kind, number), MediaType.IMAGE_PNG).body(SheetRaster.png(drawn(batch, number), SheetFiles.dotsPerInch(batch)));
+        return Download.of("%s-%d.png".formatted(kind, number), MediaType.IMAGE_PNG).body(taken(batch, SheetRaster.png(drawn(batch, number), SheetFiles.dotsPerInch(batch))));
     }
 
     @GetMapping("/sheets/{kind}/sheet-{number}.tiff")
     ResponseEntity<byte[]> tiff(@PathVariable String kind, @PathVariable int number) {
         Batch batch = batch(kind);
-        return Download.of("%s-%d.tiff".formatted(kind, number), TIFF).body(SheetRaster.tiff(drawn(batch, number), SheetFiles.dotsPerInch(batch)));
+        return Download.of("%s-%d.tiff".formatted(kind, number), TIFF).body(taken(batch, SheetRaster.tiff(drawn(batch, number), SheetFiles.dotsPerInch(batch))));
     }
 
     private BufferedImage drawn(Batch batch, int number) {

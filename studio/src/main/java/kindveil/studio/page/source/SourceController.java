@@ -1,9 +1,13 @@
 package kindveil.studio.page.source;
 
+import kindveil.studio.page.piece.Guard;
 import kindveil.studio.page.piece.PieceHead;
+import kindveil.studio.work.sheet.RealWork;
+import kindveil.studio.work.sheet.RealWork.Real;
 import kindveil.studio.page.Download;
 import kindveil.studio.work.piece.Image;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import kindveil.measure.Length;
@@ -32,13 +36,15 @@ import org.springframework.web.servlet.ModelAndView;
 
 @Controller
 class SourceController {
+    private final RealWork reals;
     private final PieceWork pieces;
     private final SourceWork sources;
     private final LookWork looks;
     private final LogWork log;
     private final Say say;
 
-    SourceController(PieceWork pieces, SourceWork sources, LookWork looks, LogWork log, Say say) {
+    SourceController(PieceWork pieces, SourceWork sources, LookWork looks, LogWork log, Say say, RealWork reals) {
+        this.reals = reals;
         this.looks = looks;
         this.pieces = pieces;
         this.sources = sources;
@@ -60,8 +66,12 @@ class SourceController {
 
     /** @param offers whether what would help is waited for */
     private ModelAndView page(Piece piece, SourceView.Form form, boolean offers, List<String> problems) {
+        return view(piece, form, offers, problems).in("piece/source");
+    }
+
+    private SourceView view(Piece piece, SourceView.Form form, boolean offers, List<String> problems) {
         return SourceView.of(pieces.plan(piece), sources.read(piece), form, lineage(piece), sources.colourShare(piece), looks.negative(piece).orElse(null),
-                pieces.coloured(piece).map(design -> design.print().words()).orElse(""), log.grown(piece.design().way()), offers || sources.advised(piece) ? OffersView.of(piece, sources, say) : null, problems, say).in("piece/source");
+                pieces.coloured(piece).map(design -> design.print().words()).orElse(""), log.grown(piece.design().way()), offers || sources.advised(piece) ? OffersView.of(piece, sources, say) : null, problems, say);
     }
 
     /** Where a source that is a result comes from. */
@@ -71,7 +81,7 @@ class SourceController {
 
     @PostMapping({"/pieces/{id}/source", "/pieces/{id}/veils/{veil}/source"})
     Object change(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam int version, @RequestParam(defaultValue = "") String width, @RequestParam(defaultValue = "") String ends, @RequestParam(defaultValue = "") String black,
-            @RequestParam(defaultValue = "") String white, @RequestParam(defaultValue = "") String tones) {
+            @RequestParam(defaultValue = "") String white, @RequestParam(defaultValue = "") String tones, @RequestParam Map<String, String> all) {
         Piece piece = pieces.get(id, veil);
         Problems problems = new Problems();
         Length size = width(piece, width, ends, problems);
@@ -84,7 +94,12 @@ class SourceController {
                     .having(Posterise.class, values == null ? null : new Posterise(values));
             Design design = piece.design().withSize(size).treated(treatments);
             try {
-                pieces.change(piece.seen(version).with(design));
+                Piece asked = piece.seen(version).with(design);
+                Real real = Guard.meant(all) ? null : reals.partedFrom(piece, asked);
+                if (real != null && real.any()) {
+                    return view(piece, new SourceView.Form(piece.version(), width, ends, black, white, tones), false, List.of()).asking(Guard.of(real, PieceHead.base(piece) + "/source", all, say)).in("piece/source");
+                }
+                pieces.change(asked);
                 return "redirect:" + PieceHead.base(piece) + "/source";
             } catch (Outdated outdated) {
                 problems.add(outdated.getMessage());

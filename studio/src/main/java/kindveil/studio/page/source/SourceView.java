@@ -1,5 +1,6 @@
 package kindveil.studio.page.source;
 
+import kindveil.studio.page.piece.Guard;
 import kindveil.studio.page.piece.PieceHead;
 import kindveil.studio.page.piece.LookView;
 import java.util.Arrays;
@@ -37,10 +38,11 @@ import org.jspecify.annotations.Nullable;
  * @param colours the print that would keep its colours, or empty
  * @param size it is printed at now
  * @param offers what would help, or null where that is still to be looked at
+ * @param guard asked before a change is made, or null
  * @param grown how large it ends where this way is known to stretch it, and a tracing to fit, or null
  */
 record SourceView(PieceHead head, Wipe wipe, List<String> told, String colours, Lightness histogram, List<Figure> figures, String size, Form form, Judged judged, Tonal tonal, Treated treated,
-        @Nullable OffersView offers, @Nullable Growth grown, List<String> problems) implements PageView {
+        @Nullable OffersView offers, @Nullable Growth grown, @Nullable Guard guard, List<String> problems) implements PageView {
 
     /**
      * What this way made of earlier prints.
@@ -190,6 +192,10 @@ record SourceView(PieceHead head, Wipe wipe, List<String> told, String colours, 
         return new SourceView(PieceHead.of(piece, "Source"), wipe, Stream.of(file, lineage).filter(line -> !line.isEmpty()).toList(), coloured,
                 Lightness.of(readings.asItIs(), readings.treated(), treated, say), figures(readings.treated(), piece.softening(), say),
                 say.size(design.printWidth(), design.printWidth().times(aspect)), form, Judged.of("For " + design.theWay().name(), readings.treated().verdict(), say), Tonal.of(planned, aspect, negative),
-                Treated.of(design, say), offers, Growth.of(grown), problems);
+                Treated.of(design, say), offers, Growth.of(grown), null, problems);
+    }
+
+    SourceView asking(Guard guard) {
+        return new SourceView(head, wipe, told, colours, histogram, figures, size, form, judged, tonal, treated, offers, grown, guard, problems);
     }
 }

@@ -1,0 +1,87 @@
+package kindveil.studio.work.sheet;
+
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import kindveil.studio.work.making.MakeWork;
+import kindveil.studio.work.making.MakingLine;
+import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.piece.PieceWork;
+import kindveil.studio.work.piece.Planned;
+import org.springframework.stereotype.Service;
+
+/**
+ * What of a piece is real already, files that were taken to be printed and a making that is under way, and which changes of its plan
+ * part from it.
+ */
+@Service
+public class RealWork {
+    private final TakenFiles files;
+    private final MakeWork makings;
+    private final PieceWork pieces;
+    private final Clock clock;
+
+    RealWork(TakenFiles files, MakeWork makings, PieceWork pieces, Clock clock) {
+        this.files = files;
+        this.makings = makings;
+        this.pieces = pieces;
+        this.clock = clock;
+    }
+
+    /** What a change would part from. @param making that is under way, and what it is at */
+    public record Real(List<Taken> taken, Optional<MakingLine> making) {
+        static final Real NOTHING = new Real(List.of(), Optional.empty());
+
+        public boolean any() {
+            return !taken.isEmpty() || making.isPresent();
+        }
+    }
+
+    /** Keeps that a file of the veil in hand was taken; the same one taken again is the same. */
+    public void take(Planned planned, int copies) {
+        Piece piece = planned.piece();
+        Taken taken = new Taken(piece.id(), piece.inHand() + 1, clock.instant(), planned.brief().width(), planned.mirrored(), planned.brief().print(), copies);
+        if (of(piece).stream().findFirst().filter(taken::alike).isEmpty()) {
+            files.add(taken);
+        }
+    }
+
+    /** The same of every image on some sheets. */
+    public void take(SheetWork.Batch batch) {
+        batch.items().forEach(item -> take(item.planned(), item.copies()));
+    }
+
+    /** Of the veil in hand, the newest first. */
+    public List<Taken> of(Piece piece) {
+        return files.of(piece.id()).stream().filter(taken -> taken.veil() == piece.inHand() + 1).toList();
+    }
+
+    /** What a change of the plan parts from: its print's size, hand and kind, its way, its picture. Other words of a plan are no matter of what was printed. */
+    public Real partedFrom(Piece now, Piece then) {
+        Planned before = pieces.plan(now);
+        Planned after = pieces.plan(then);
+        boolean print = !before.brief().width().equals(after.brief().width()) || before.mirrored() != after.mirrored() || before.brief().print() != after.brief().print()
+                || !now.design().treatments().equals(then.design().treatments());
+        boolean way = !now.design().way().equals(then.design().way());
+        List<Taken> taken = print && now.veil().bringsPicture() ? of(now) : List.of();
+        return new Real(taken, print || way ? underWay(now.id()) : Optional.empty());
+    }
+
+    private Optional<MakingLine> underWay(UUID piece) {
+        return makings.ofPiece(piece).stream().filter(MakingLine::active).findFirst();
+    }
+
+    /** Copies that were taken and are other than the plan is now, the newest of each kind. */
+    public List<Taken> others(Planned planned) {
+        List<Taken> others = new ArrayList<>();
+        for (Taken taken : of(planned.piece())) {
+            boolean same = taken.width().equals(planned.brief().width()) && taken.mirrored() == planned.mirrored() && taken.print() == planned.brief().print();
+            if (!same && others.stream().noneMatch(other -> other.width().equals(taken.width()) && other.mirrored() == taken.mirrored() && other.print() == taken.print())) {
+                others.add(taken);
+            }
+        }
+        return others;
+    }
+}

@@ -1,0 +1,19 @@
+package kindveil.studio.work.sheet;
+
+import java.time.Instant;
+import java.util.UUID;
+import kindveil.bench.PrintKind;
+import kindveil.measure.Length;
+
+/**
+ * A file of an image that was taken to be printed: what its copies are, whatever the plan becomes.
+ *
+ * @param veil its number, from 1
+ * @param mirrored as it stands on the print
+ */
+public record Taken(UUID piece, int veil, Instant at, Length width, boolean mirrored, PrintKind print, int copies) {
+    /** Whether its copies are such as another's. */
+    boolean alike(Taken other) {
+        return piece.equals(other.piece) && veil == other.veil && width.equals(other.width) && mirrored == other.mirrored && print == other.print && copies == other.copies;
+    }
+}
