@@ -35,6 +35,11 @@ public record HandReading(int turns, Hand finished, Hand onSupport) {
         return new HandReading(turns, last.hand(), onSupport);
     }
 
+    /** How the finished image stands if its print stands so. */
+    public Hand finishedOf(Hand print) {
+        return print == Hand.READS_RIGHT ? finished : finished == Hand.READS_RIGHT ? Hand.MIRRORED : Hand.READS_RIGHT;
+    }
+
     /** How the print must stand so that the finished image stands as wanted. */
     public Hand printFor(Hand wanted) {
         return finished == wanted ? Hand.READS_RIGHT : Hand.MIRRORED;

@@ -26,8 +26,9 @@ public record Guard(String action, List<String> real, Map<String, String> sent) 
         Map<String, String> again = new TreeMap<>(sent);
         again.remove("_csrf");
         again.put(ANYWAY, "true");
-        return new Guard(action, Stream.concat(real.taken().stream().limit(1).map(taken -> "%s: what was printed from it stays as it is.".formatted(words(taken, say))),
-                real.making().stream().map(line -> "It is on the bench, at “%s”: that making goes on as it was begun.".formatted(line.atHand()))).toList(), again);
+        Stream<String> there = real.exists().stream().map(print -> "A print of it exists, %s wide, %s: changed so, it is printed anew.".formatted(say.one(print.width()), print.kind().words()));
+        return new Guard(action, Stream.concat(there, Stream.concat(real.taken().stream().limit(1).map(taken -> "%s: what was printed from it stays as it is.".formatted(words(taken, say))),
+                real.making().stream().map(line -> "It is on the bench, at “%s”: that making goes on as it was begun.".formatted(line.atHand())))).toList(), again);
     }
 
     /** A file that was taken, in words. */

@@ -9,7 +9,12 @@ import kindveil.sheet.Paper;
 import kindveil.studio.page.Download;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
+import kindveil.bench.Hand;
+import kindveil.measure.Length;
+import kindveil.studio.work.piece.Design;
 import kindveil.studio.work.piece.HandWish;
+import kindveil.studio.work.piece.Image;
+import kindveil.studio.work.piece.PrintPlan;
 import kindveil.studio.work.source.Marked;
 import kindveil.studio.work.Outdated;
 import kindveil.studio.work.piece.Piece;
@@ -50,7 +55,7 @@ class PrintController {
     }
 
     private ModelAndView page(Piece piece, String copies, List<String> problems) {
-        return PrintView.of(pieces.plan(piece), copies, prints, sheets, reals, problems, say).in("piece/print");
+        return PrintView.of(pieces.plan(piece), pieces.turning(piece), copies, prints, sheets, reals, problems, say).in("piece/print");
     }
 
     @PostMapping({"/pieces/{id}/print", "/pieces/{id}/veils/{veil}/print"})
@@ -70,6 +75,32 @@ class PrintController {
             }
         }
         return page(piece, copies, problems.words());
+    }
+
+    /** Tells of a print that exists already, or that one is made anew. */
+    @PostMapping({"/pieces/{id}/print/exists", "/pieces/{id}/veils/{veil}/print/exists"})
+    Object exists(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam int version, @RequestParam(defaultValue = "") String width, @RequestParam(defaultValue = "") String stands,
+            @RequestParam(defaultValue = "") String count, @RequestParam(defaultValue = "false") boolean anew) {
+        Piece piece = pieces.get(id, veil);
+        Problems problems = new Problems();
+        try {
+            if (anew) {
+                pieces.change(piece.seen(version).with(piece.design().with(piece.design().printing().anew())));
+                return "redirect:" + PieceHead.base(piece) + "/print";
+            }
+            Length wide = problems.read(() -> Length.parseSize("Its width", width, Image.NARROWEST, Image.WIDEST));
+            Hand hand = problems.choice(Hand.class, "How it reads", stands);
+            Integer copies = problems.whole("How many there are", count, 1, 50, "", "One is one try.");
+            if (!problems.any()) {
+                Design design = piece.design().withSize(wide);
+                PrintPlan before = design.printing().anew();
+                pieces.change(piece.seen(version).with(design.with(before.existing(new PrintPlan.Existing(design.print(), hand, wide, before.hand()), copies))));
+                return "redirect:" + PieceHead.base(piece) + "/print";
+            }
+        } catch (UnusableValue | Outdated refused) {
+            problems.add(refused.getMessage());
+        }
+        return page(piece, String.valueOf(piece.design().copies()), problems.words());
     }
 
     /** Marks the part tape seams keep out of, in per cent of the picture; {@code clear} takes the mark away. */

@@ -19,7 +19,10 @@ import kindveil.studio.work.sheet.BlockWork;
 import kindveil.studio.work.sheet.PrintWork;
 import kindveil.studio.work.sheet.RealWork;
 import kindveil.studio.work.sheet.SheetWork;
+import kindveil.bench.Hand;
+import kindveil.studio.work.piece.PrintPlan;
 import kindveil.studio.work.source.Marked;
+import kindveil.way.Way;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -29,10 +32,12 @@ import org.jspecify.annotations.Nullable;
  * @param tooLarge why it does not, or empty
  * @param curved whether it can be put on a curved form
  * @param block whether it is printed from a block
+ * @param exists the print that is there already, or null
+ * @param width of the image, as it can be typed
  * @param taken files that were taken before and are other than the plan is now
  * @param notes what else to know of the print
  */
-record PrintView(PieceHead head, @Nullable Sheet sheet, String tooLarge, @Nullable TapeView tape, HandView hand, Form form, boolean curved, boolean block, Gathered gathered, List<String> taken, List<String> notes,
+record PrintView(PieceHead head, @Nullable Sheet sheet, String tooLarge, @Nullable TapeView tape, HandView hand, Form form, boolean curved, boolean block, @Nullable Exists exists, String width, Gathered gathered, List<String> taken, List<String> notes,
         List<String> problems) implements PageView {
 
     /** A rectangle in mm, for drawing. */
@@ -108,6 +113,29 @@ record PrintView(PieceHead head, @Nullable Sheet sheet, String tooLarge, @Nullab
         }
     }
 
+    /**
+     * A print that is there already.
+     *
+     * @param ends how the finished image will stand
+     * @param wanted said where it is not as it was wanted, or empty
+     * @param turning changes of the way that would make it so, each with its key
+     */
+    record Exists(String words, String ends, String wanted, List<Pick> turning) {
+        static @Nullable Exists of(Planned planned, List<Way> turning, Say say) {
+            PrintPlan printing = planned.piece().design().printing();
+            PrintPlan.Existing print = printing.exists();
+            if (print == null) {
+                return null;
+            }
+            boolean mirrored = printing.hand().hand() == Hand.MIRRORED;
+            boolean otherwise = print.wanted() != HandWish.NO_MATTER && print.wanted().hand() != printing.hand().hand();
+            return new Exists("%s, %s wide, %s".formatted(printing.copies() == 1 ? "One print" : printing.copies() + " prints", say.one(print.width()), print.hand() == Hand.MIRRORED ? "mirrored" : "reading right"),
+                    mirrored ? "It will end mirrored." : "It will end reading the right way round.",
+                    !otherwise ? "" : turning.isEmpty() ? "You wanted it otherwise, and no way would turn this print." : "You wanted it otherwise. These would turn it:",
+                    turning.stream().map(way -> new Pick("way " + way.key(), way.name(), way.card().summary(), false)).toList());
+        }
+    }
+
     /** What can be chosen; copies as they were typed. @param marked the part seams keep out of, or null */
     record Form(List<Pick> hands, List<Pick> papers, String copies, @Nullable Marked marked) {
         static Form of(Piece piece, String copies) {
@@ -123,7 +151,7 @@ record PrintView(PieceHead head, @Nullable Sheet sheet, String tooLarge, @Nullab
         }
     }
 
-    static PrintView of(Planned planned, String copies, PrintWork prints, SheetWork sheets, RealWork reals, List<String> problems, Say say) {
+    static PrintView of(Planned planned, List<Way> turning, String copies, PrintWork prints, SheetWork sheets, RealWork reals, List<String> problems, Say say) {
         Piece piece = planned.piece();
         Sheet sheet = null;
         String tooLarge = "";
@@ -132,7 +160,7 @@ record PrintView(PieceHead head, @Nullable Sheet sheet, String tooLarge, @Nullab
         } catch (UnusableValue large) {
             tooLarge = large.getMessage();
         }
-        return new PrintView(PieceHead.of(piece, "Print"), sheet, tooLarge, TapeView.of(planned, say), HandView.of(planned), Form.of(piece, copies), piece.design().theWay().card().bringsPicture(), BlockWork.of(planned),
+        return new PrintView(PieceHead.of(piece, "Print"), sheet, tooLarge, TapeView.of(planned, say), HandView.of(planned), Form.of(piece, copies), piece.design().theWay().card().bringsPicture(), BlockWork.of(planned), Exists.of(planned, turning, say), say.one(planned.brief().width()),
                 Gathered.of(piece, sheets), reals.others(planned).stream().map(taken -> Guard.words(taken, say) + ": its copies are other than this.").toList(), List.of(planned.brief().print().printing(), "The image is %s × %s.".formatted(say.both(planned.brief().width()), say.both(planned.brief().height())),
                 "Three copies unless your log says otherwise; the print sheets count them from it."), problems);
     }

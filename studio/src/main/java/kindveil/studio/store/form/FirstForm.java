@@ -43,7 +43,7 @@ public final class FirstForm {
         return Json.guarded(() -> new Design(new Image(length(n, "printWidth"), Treatments.parse(n.get("treated").asString()), Treatments.parse(n.get("treatedBefore").asString()),
                 n.path("opaque").asString(""), n.path("seamless").asString("")), new Manner(n.get("way").asString(), map(n.get("choices"), JsonNode::asString), map(n.get("dials"), JsonNode::asDouble),
                 map(n.get("colours"), FirstForm::colour), Map.of()), Vocabulary.WISH.readFirstForm(text(n, "wish")),
-                new PrintPlan(Vocabulary.PRINT.readFirstForm(text(n, "print")), Vocabulary.HAND_WISH.readFirstForm(text(n, "hand")), Vocabulary.PAPER.readFirstForm(text(n, "paper")), n.get("copies").asInt())));
+                new PrintPlan(Vocabulary.PRINT.readFirstForm(text(n, "print")), Vocabulary.HAND_WISH.readFirstForm(text(n, "hand")), Vocabulary.PAPER.readFirstForm(text(n, "paper")), n.get("copies").asInt(), null)));
     }
 
     /** What the whole piece is made on, which its first veil's design held. */

@@ -25,6 +25,7 @@ import java.util.Set;
 import java.util.UUID;
 import kindveil.drying.Room;
 import kindveil.light.Tone;
+import kindveil.catalogue.Catalogue;
 import kindveil.measure.Length;
 import kindveil.measure.UnusableValue;
 import kindveil.sheet.Paper;
@@ -218,8 +219,9 @@ public class PieceWork {
     }
 
     /** Stores a change; the design must give a plan that can be expanded, sound or not. */
-    public Piece change(Piece piece) {
-        requireShapes(piece);
+    public Piece change(Piece asked) {
+        requireShapes(asked);
+        Piece piece = followingPrints(asked);
         plan(piece);
         Optional<Piece> before = pieces.find(piece.id());
         Piece changed = pieces.replace(piece).at(piece.inHand() + 1);
@@ -301,12 +303,50 @@ public class PieceWork {
                 .anyMatch(thing -> Stream.of(Face.Side.values()).anyMatch(side -> thing.of(side, Layer.Image.class).stream().anyMatch(Layer.Image::inColours)));
     }
 
-    public Planned plan(Piece piece) {
-        Room air = rooms.now().air();
-        List<Sequence.Part> unmirrored = new ArrayList<>();
-        for (Veil veil : piece.veils()) {
-            unmirrored.add(new Sequence.Part(veil.design().theWay(), veil.design().theWay().checked(veil.design().theWay().without(brief(piece, veil, air)))));
+    /**
+     * Where a print exists already, the finished image stands as that print and the way make it; at another size, or of another kind,
+     * it is printed anew.
+     */
+    private Piece followingPrints(Piece piece) {
+        Piece followed = piece;
+        for (int i = 0; i < piece.veils().size(); i++) {
+            Design design = piece.veils().get(i).design();
+            PrintPlan.Existing exists = design.printing().exists();
+            if (exists != null) {
+                boolean same = exists.kind() == design.print() && exists.width().equals(design.printWidth());
+                PrintPlan printing = same ? design.printing().with(HandReading.of(straight(piece).part(i)).map(hand -> hand.finishedOf(exists.hand()) == Hand.MIRRORED ? HandWish.MIRRORED : HandWish.READS_RIGHT).orElse(design.hand())) : design.printing().anew();
+                Piece there = followed.at(i + 1);
+                followed = there.with(there.design().with(printing)).at(piece.inHand() + 1);
+            }
         }
+        return followed;
+    }
+
+    /** Ways that would make of a print that exists what is wanted of it, where this one does not. */
+    public List<Way> turning(Piece piece) {
+        PrintPlan.Existing exists = piece.design().printing().exists();
+        if (exists == null || exists.wanted() == HandWish.NO_MATTER || exists.wanted().hand() == piece.design().hand().hand()) {
+            return List.of();
+        }
+        return Catalogue.transfers().stream().filter(way -> {
+            Piece other = piece.doing(way);
+            Piece followed = other.design().print() == exists.kind() ? followingPrints(other) : other;
+            return followed.design().printing().exists() != null && followed.design().hand().hand() == exists.wanted().hand() && plan(followed).sound();
+        }).toList();
+    }
+
+    /** As it would be walked if every print were unmirrored. */
+    private Trace straight(Piece piece) {
+        return walked(new Sequence(unmirrored(piece)));
+    }
+
+    private List<Sequence.Part> unmirrored(Piece piece) {
+        Room air = rooms.now().air();
+        return piece.veils().stream().map(veil -> new Sequence.Part(veil.design().theWay(), veil.design().theWay().checked(veil.design().theWay().without(brief(piece, veil, air))))).toList();
+    }
+
+    public Planned plan(Piece piece) {
+        List<Sequence.Part> unmirrored = unmirrored(piece);
         Trace straight = walked(new Sequence(unmirrored));
         List<Sequence.Part> parts = new ArrayList<>();
         for (int i = 0; i < unmirrored.size(); i++) {

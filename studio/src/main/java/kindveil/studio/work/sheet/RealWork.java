@@ -10,6 +10,7 @@ import kindveil.studio.work.making.MakingLine;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.piece.Planned;
+import kindveil.studio.work.piece.PrintPlan;
 import org.springframework.stereotype.Service;
 
 /**
@@ -30,12 +31,10 @@ public class RealWork {
         this.clock = clock;
     }
 
-    /** What a change would part from. @param making that is under way, and what it is at */
-    public record Real(List<Taken> taken, Optional<MakingLine> making) {
-        static final Real NOTHING = new Real(List.of(), Optional.empty());
-
+    /** What a change would part from. @param exists the print that would be of no use @param making that is under way, and what it is at */
+    public record Real(List<Taken> taken, Optional<PrintPlan.Existing> exists, Optional<MakingLine> making) {
         public boolean any() {
-            return !taken.isEmpty() || making.isPresent();
+            return !taken.isEmpty() || exists.isPresent() || making.isPresent();
         }
     }
 
@@ -66,7 +65,9 @@ public class RealWork {
                 || !now.design().treatments().equals(then.design().treatments());
         boolean way = !now.design().way().equals(then.design().way());
         List<Taken> taken = print && now.veil().bringsPicture() ? of(now) : List.of();
-        return new Real(taken, print || way ? underWay(now.id()) : Optional.empty());
+        PrintPlan.Existing there = now.design().printing().exists();
+        boolean useless = there != null && (!there.width().equals(then.design().printWidth()) || there.kind() != then.design().print());
+        return new Real(taken, Optional.ofNullable(useless ? there : null), print || way ? underWay(now.id()) : Optional.empty());
     }
 
     private Optional<MakingLine> underWay(UUID piece) {
