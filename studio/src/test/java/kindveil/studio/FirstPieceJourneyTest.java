@@ -52,6 +52,25 @@ class FirstPieceJourneyTest {
             act(() -> taken[0] = page.waitForDownload(() -> page.getByText("Take the PDF").click()));
             assertTrue(new String(Files.readAllBytes(taken[0].path()), 0, 4, StandardCharsets.US_ASCII).startsWith("%PDF"));
             assertTrue(acts <= MOST_ACTS, acts + " acts");
+            page.navigate("about:blank");
+        }
+    }
+
+    /** Several at once: what cannot be read is said by name and takes none of the others with it; sent again they are the same. */
+    @Test
+    void several_areBegunTogether(Page page) {
+        try (Studio studio = empty("several")) {
+            FilePayload[] files = {new FilePayload("reed-bed.png", "image/png", Samples.cornerPng()), new FilePayload("torn.png", "image/png", new byte[] {1, 2, 3}), new FilePayload("old_rope.png", "image/png", Samples.cornerPng())};
+            page.navigate(studio.address() + "/pieces");
+            page.getByLabel("Picture: PNG").setInputFiles(files);
+            page.getByText("Read the picture").click();
+            assertThat(page.getByRole(com.microsoft.playwright.options.AriaRole.ALERT)).containsText("torn.png");
+            assertThat(page.locator(".shelf b")).containsText(new String[] {"Old rope", "Reed bed"});
+            page.getByLabel("Picture: PNG").setInputFiles(files);
+            page.getByText("Read the picture").click();
+            assertThat(page.getByRole(com.microsoft.playwright.options.AriaRole.ALERT)).containsText("torn.png");
+            assertEquals(2, studio.bean(PieceWork.class).all().size());
+            page.navigate("about:blank");
         }
     }
 

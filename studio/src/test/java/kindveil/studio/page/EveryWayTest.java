@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
@@ -13,16 +14,24 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import kindveil.catalogue.Catalogue;
+import kindveil.bench.Ground;
+import kindveil.bench.PrintKind;
+import kindveil.bench.Support;
 import kindveil.measure.Length;
+import kindveil.measure.Span;
+import kindveil.reading.CompatibilityReading;
 import kindveil.studio.OpenStudio;
 import kindveil.studio.OpenStudio.Studio;
 import kindveil.studio.Samples;
 import kindveil.studio.Web;
 import kindveil.studio.work.log.Log;
+import kindveil.studio.work.look.WaysWork;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.way.Brief;
 import kindveil.way.Choice;
+import kindveil.way.Fit;
+import kindveil.way.Wish;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 import kindveil.way.Where;
@@ -39,8 +48,10 @@ class EveryWayTest {
     private final PieceWork pieces;
     private final Log log;
     private final Supports supports;
+    private final WaysWork ways;
 
-    EveryWayTest(Studio studio, PieceWork pieces, Log log, Supports supports) {
+    EveryWayTest(Studio studio, PieceWork pieces, Log log, Supports supports, WaysWork ways) {
+        this.ways = ways;
         this.supports = supports;
         this.web = new Web(studio.address());
         this.pieces = pieces;
@@ -53,6 +64,10 @@ class EveryWayTest {
 
     static Stream<String> ways() {
         return Catalogue.ways().stream().map(Way::key);
+    }
+
+    static Stream<String> orders() {
+        return Stream.of(WaysWork.Order.values()).map(Enum::name);
     }
 
     static Stream<String> layers() {
@@ -205,6 +220,31 @@ class EveryWayTest {
         assertEquals(400, web.get("/ways?print=CHALK").status());
         assertEquals(404, web.get("/ways/honey-lift").status());
         assertEquals(422, web.get("/ways/gel-lay?width=1,250 mm".replace(" ", "%20")).status());
+    }
+
+    /** By whatever matters: each way once, those that do not go last, each with its figure, the least of it first. */
+    @ParameterizedTest
+    @MethodSource("orders")
+    void ways_byWhatMatters_leastFirst(String name) {
+        WaysWork.Order order = WaysWork.Order.valueOf(name);
+        WaysWork.Having having = new WaysWork.Having(PrintKind.GOOD_TONER, Support.BIRCH_PANEL, Ground.ACRYLIC_PAINT, Wish.CLEAN);
+        List<CompatibilityReading> ranked = ways.ranked(Catalogue.transfers(), having, order);
+        assertEquals(Set.copyOf(Catalogue.transfers()), ranked.stream().map(CompatibilityReading::way).collect(Collectors.toSet()));
+        List<Boolean> goes = ranked.stream().map(reading -> reading.verdict() != Fit.Verdict.NO).toList();
+        assertEquals(goes.stream().filter(go -> go).count(), goes.indexOf(false) < 0 ? goes.size() : goes.indexOf(false));
+        List<Double> figures = ranked.stream().filter(reading -> reading.verdict() != Fit.Verdict.NO).map(reading -> ways.weighed(reading.way(), having)).map(weighed -> switch (order) {
+            case FIT -> 0.0;
+            case FINISH -> weighed.read().times().elapsed().map(Span::inMinutes).orElse(1e9);
+            case RUBBING -> Span.inMinutes(weighed.rubbing());
+            case TAKES -> weighed.read().takes().millilitres();
+            case FIRST_TRY -> -weighed.read().holds().orElse(1.0);
+        }).toList();
+        assertEquals(figures.stream().sorted().toList(), figures);
+        assertTrue(order == WaysWork.Order.FIT || figures.stream().distinct().count() > 2, "it tells them apart");
+        Web.Answer page = web.get("/ways?print=GOOD_TONER&support=birch-panel&ground=ACRYLIC_PAINT&wish=CLEAN&order=" + order);
+        assertEquals(200, page.status());
+        assertTrue(page.text().contains("<option value=\"%s\" selected=\"selected\">".formatted(order)));
+        assertEquals(order != WaysWork.Order.FIT, page.text().contains("ranked-figure"));
     }
 
     @Test

@@ -66,7 +66,7 @@ class RacesTest {
                 String note = UUID.randomUUID().toString();
                 answers.addAll(atOnce(people, web -> web.post("/pieces/" + made.id() + "/notes", Map.of("once", note, "verdict", "NEARLY"))));
                 assertEquals(1, studio.bean(LogWork.class).ofPiece(made.id()).size(), "one entry");
-                Map<String, String> change = new HashMap<>(Map.of("version", "0", "width", "70 mm", "black", "0", "white", "100", "tones", ""));
+                Map<String, String> change = new HashMap<>(Map.of("version", "0", "width", "70 mm", "black", "0", "white", "100", "tones", "", "anyway", "true"));
                 answers.addAll(atOnce(people, web -> web.post("/pieces/" + made.id() + "/source", change)));
                 assertEquals(1, pieces.get(made.id()).version(), "one change");
             }

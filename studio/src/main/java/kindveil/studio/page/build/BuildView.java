@@ -6,6 +6,7 @@ import kindveil.studio.page.piece.LookView;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import kindveil.bench.Ground;
 import kindveil.bench.PrintKind;
@@ -23,6 +24,7 @@ import kindveil.studio.work.piece.Page;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.Planned;
 import kindveil.way.Fit;
+import kindveil.reading.Remedies;
 import kindveil.way.Way;
 import kindveil.way.Wish;
 import org.jspecify.annotations.Nullable;
@@ -112,16 +114,20 @@ record BuildView(PieceHead head, Sentence sentence, Shown look, SectionView sect
         }
     }
 
+    /** A single change that would make the plan sound. */
+    record Remedy(int index, String words) {
+    }
+
     /**
      * What is said of the plan.
      *
      * @param remembered what the log remembers of this ink, or null
      * @param foresight how much of the drawing drowns, where that is known at once; otherwise it comes after the page
      */
-    record Beside(@Nullable Remembered remembered, List<String> refusals, List<String> questions, List<String> doubts, @Nullable ForesightView foresight, boolean pictured) {
-        static Beside of(Planned planned, @Nullable ForesightView foresight, Optional<LastDrops.Last> last, Say say) {
+    record Beside(@Nullable Remembered remembered, List<String> refusals, List<Remedy> remedies, List<String> questions, List<String> doubts, @Nullable ForesightView foresight, boolean pictured) {
+        static Beside of(Planned planned, List<Remedies> remedies, @Nullable ForesightView foresight, Optional<LastDrops.Last> last, Say say) {
             Way way = planned.piece().design().theWay();
-            return new Beside(last.map(Remembered::of).orElse(null), planned.trace().refusals().stream().map(refusal -> say.it(refusal.words())).distinct().toList(), way.questions(planned.brief()).stream().map(say::it).toList(), doubts(planned, way).stream().map(say::it).toList(), foresight,
+            return new Beside(last.map(Remembered::of).orElse(null), planned.trace().refusals().stream().map(refusal -> say.it(refusal.words())).distinct().toList(), IntStream.range(0, remedies.size()).mapToObj(i -> new Remedy(i, say.it(remedies.get(i).words()))).toList(), way.questions(planned.brief()).stream().map(say::it).toList(), doubts(planned, way).stream().map(say::it).toList(), foresight,
                     planned.piece().veil().bringsPicture());
         }
 

@@ -56,6 +56,10 @@ class MakeController {
             throw new kindveil.studio.work.Outdated(piece.title());
         }
         pieces.change(piece.seen(version).with(remedies.get(index).brief()));
-        return "redirect:" + PieceHead.base(piece) + (all.getOrDefault("back", "").equals("finish") ? "/finish" : "/make");
+        return "redirect:" + PieceHead.base(piece) + switch (all.getOrDefault("back", "")) {
+            case "finish" -> "/finish";
+            case "build" -> "/build";
+            default -> "/make";
+        };
     }
 }

@@ -9,6 +9,7 @@ import java.util.stream.IntStream;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.piece.Veil;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Title, veils and stations of a piece's page.
@@ -26,8 +27,8 @@ public record PieceHead(UUID id, int version, String title, UUID once, String ne
     public record Station(String name, String address, boolean here) {
     }
 
-    /** One veil, in the order they are made. */
-    public record VeilTab(int number, String words, String address, boolean here) {
+    /** One veil, in the order they are made. @param picture it brings, or null @param words its way */
+    public record VeilTab(int number, @Nullable UUID picture, String words, String address, boolean here) {
     }
 
     public static PieceHead of(Piece piece, String here) {
@@ -36,7 +37,7 @@ public record PieceHead(UUID id, int version, String title, UUID once, String ne
         List<VeilTab> veils = IntStream.range(0, piece.veils().size()).mapToObj(i -> {
             Veil veil = piece.veils().get(i);
             String station = !veil.bringsPicture() && OF_A_PICTURE.contains(here) ? "build" : here.toLowerCase(Locale.ROOT);
-            return new VeilTab(i + 1, veil.design().theWay().name(), base(piece.at(i + 1)) + "/" + station, i == piece.inHand());
+            return new VeilTab(i + 1, veil.picture(), veil.design().theWay().name(), base(piece.at(i + 1)) + "/" + station, i == piece.inHand());
         }).toList();
         return new PieceHead(piece.id(), piece.version(), piece.title(), UUID.randomUUID(), next(piece.title()), here, base(piece), stations, veils);
     }

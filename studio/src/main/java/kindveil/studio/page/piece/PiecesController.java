@@ -8,6 +8,8 @@ import java.util.Map;
 import java.util.Set;
 import kindveil.studio.work.piece.Image;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -78,28 +80,61 @@ class PiecesController {
                 .map(one -> PiecesView.Row.of(one, leading.get(one.piece().leading().source()).shape(one.piece().leading().design().treatments()), say)).toList();
     }
 
+    /** Pieces from pictures and plan files: one, titled as it is told, or several at once, titled by their files. */
     @PostMapping("/pieces")
     Object begin(@RequestParam(required = false) @Nullable UUID sent, @RequestParam(defaultValue = "") String title, @RequestParam(defaultValue = "") String width,
-            @RequestParam(required = false) @Nullable MultipartFile picture, @RequestParam(required = false) @Nullable MultipartFile plan) throws IOException {
+            @RequestParam(required = false) @Nullable List<MultipartFile> picture, @RequestParam(required = false) @Nullable List<MultipartFile> plan) throws IOException {
         UUID once = sent == null ? UUID.randomUUID() : sent;
-        Upload planned = Upload.of(plan, "plan");
-        if (planned.chosen()) {
-            return asPlanned(once, title, width, Upload.of(picture, "no file"), planned);
+        List<Upload> pictures = chosen(picture);
+        List<Upload> plans = chosen(plan);
+        if (plans.size() > 1 || plans.isEmpty() && pictures.size() > 1) {
+            return several(once, width, pictures, plans);
+        }
+        Upload first = pictures.isEmpty() ? new Upload("no file", false, new byte[0]) : pictures.getFirst();
+        if (!plans.isEmpty()) {
+            return asPlanned(once, title, width, first, plans.getFirst());
         }
         Problems problems = new Problems();
         String name = problems.read(() -> PieceWork.title(title));
         Length size = problems.read(() -> Length.parseSize("Print width", width, Image.NARROWEST, Image.WIDEST));
-        byte[] bytes = picture == null ? new byte[0] : picture.getBytes();
-        String file = picture == null || picture.getOriginalFilename() == null || picture.getOriginalFilename().isBlank() ? "no file" : picture.getOriginalFilename();
         if (!problems.any()) {
-            Piece piece = problems.read(() -> pieces.begin(once, name, size, file, bytes));
+            Piece piece = problems.read(() -> pieces.begin(once, name, size, first.name(), first.bytes()));
             if (piece != null) {
                 return "redirect:/pieces/" + piece.id() + "/source";
             }
         } else {
-            problems.read(() -> kindveil.studio.intake.PictureIntake.read(file, bytes));
+            problems.read(() -> kindveil.studio.intake.PictureIntake.read(first.name(), first.bytes()));
         }
         return page(new PiecesView.Form(once, title, width), problems.words());
+    }
+
+    private static List<Upload> chosen(@Nullable List<MultipartFile> files) throws IOException {
+        List<Upload> chosen = new ArrayList<>();
+        for (MultipartFile file : files == null ? List.<MultipartFile>of() : files) {
+            chosen.add(Upload.of(file, "no file"));
+        }
+        return chosen.stream().filter(Upload::chosen).toList();
+    }
+
+    /** Each for itself: what one lacks takes none of the others with it, and is said of it by name. A plan goes with the picture that was chosen in its place, and shares the last. */
+    private Object several(UUID once, String width, List<Upload> pictures, List<Upload> plans) {
+        Problems problems = new Problems();
+        Length size = plans.isEmpty() ? problems.read(() -> Length.parseSize("Print width", width, Image.NARROWEST, Image.WIDEST)) : null;
+        for (int i = 0; i < Math.max(pictures.size(), plans.size()) && (size != null || !plans.isEmpty()); i++) {
+            Upload picture = pictures.isEmpty() ? new Upload("no file", false, new byte[0]) : pictures.get(Math.min(i, pictures.size() - 1));
+            Upload plan = plans.isEmpty() ? null : plans.get(Math.min(i, plans.size() - 1));
+            Upload named = plan == null ? picture : plan;
+            UUID own = UUID.nameUUIDFromBytes((once + " " + i + " " + named.name()).getBytes(StandardCharsets.UTF_8));
+            Problems ownProblems = new Problems();
+            try {
+                PlanFile file = plan == null ? null : PlanFile.read(plan.bytes());
+                ownProblems.read(() -> file == null ? pieces.begin(own, PieceWork.titled(picture.name()), size, picture.name(), picture.bytes()) : pieces.begin(own, "", file, picture.name(), picture.bytes()));
+            } catch (PlanFile.Unreadable unreadable) {
+                unreadable.problems().forEach(ownProblems::add);
+            }
+            ownProblems.words().forEach(problem -> problems.add("%s: %s".formatted(named.name(), problem)));
+        }
+        return problems.any() ? page(new PiecesView.Form(once, "", width), problems.words()) : "redirect:/pieces";
     }
 
     /** A new piece from a plan file; its size is the plan's. */

@@ -161,7 +161,12 @@ record PrintView(PieceHead head, @Nullable Sheet sheet, String tooLarge, @Nullab
             tooLarge = large.getMessage();
         }
         return new PrintView(PieceHead.of(piece, "Print"), sheet, tooLarge, TapeView.of(planned, say), HandView.of(planned), Form.of(piece, copies), piece.design().theWay().card().bringsPicture(), BlockWork.of(planned), Exists.of(planned, turning, say), say.one(planned.brief().width()),
-                Gathered.of(piece, sheets), reals.others(planned).stream().map(taken -> Guard.words(taken, say) + ": its copies are other than this.").toList(), List.of(planned.brief().print().printing(), "The image is %s × %s.".formatted(say.both(planned.brief().width()), say.both(planned.brief().height())),
-                "Three copies unless your log says otherwise; the print sheets count them from it."), problems);
+                Gathered.of(piece, sheets), reals.others(planned).stream().map(taken -> Guard.words(taken, say) + ": its copies are other than this.").toList(), notes(planned, say), problems);
+    }
+
+    /** What to know of printing it; of a print that is there already only its size. */
+    private static List<String> notes(Planned planned, Say say) {
+        String size = "The image is %s × %s.".formatted(say.both(planned.brief().width()), say.both(planned.brief().height()));
+        return planned.piece().design().printing().exists() != null ? List.of(size) : List.of(planned.brief().print().printing(), size, "Three copies unless your log says otherwise; the print sheets count them from it.");
     }
 }

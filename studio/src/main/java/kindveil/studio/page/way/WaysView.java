@@ -12,7 +12,12 @@ import kindveil.catalogue.Catalogue;
 import kindveil.measure.Words;
 import kindveil.reading.CompatibilityReading;
 import kindveil.studio.page.PageView;
+import kindveil.measure.Span;
 import kindveil.studio.page.HavingForm;
+import kindveil.studio.page.Knot;
+import kindveil.studio.page.Pick;
+import kindveil.studio.page.Say;
+import kindveil.studio.work.look.WaysWork.Order;
 import kindveil.studio.work.look.WaysWork;
 import kindveil.studio.work.look.WaysWork.Having;
 import kindveil.way.Fit.Verdict;
@@ -22,19 +27,20 @@ import kindveil.way.Wish;
 /**
  * The Ways page: what goes with what one has, and every way against every print or support.
  *
+ * @param orders by what the ways can be put in order; {@code order} by what they are
  * @param sought the word searched for, or empty
  * @param table {@code print} or {@code support}; {@code other} the one it is not
  * @param key the marks with their words
  * @param seen what the words sought say of something gone wrong
  */
-record WaysView(HavingForm asked, String query, String sought, List<Ranked> ranked, List<OverOrUnder> overAndUnder, String table, String other, Matrix matrix, List<Mark> key, List<SymptomsView.Entry> seen) implements PageView {
+record WaysView(HavingForm asked, List<Pick> orders, String order, String query, String sought, List<Ranked> ranked, List<OverOrUnder> overAndUnder, String table, String other, Matrix matrix, List<Mark> key, List<SymptomsView.Entry> seen) implements PageView {
     private static final int MOST_REASONS = 2;
 
-    /** One way with its verdict. @param words what it does, or the weightiest reasons with what would help */
-    record Ranked(String name, String address, String mark, String verdict, List<String> words) {
-        static Ranked of(CompatibilityReading reading, Having having) {
+    /** One way with its verdict. @param figure by which it stands where it does, or empty @param words what it does, or the weightiest reasons with what would help */
+    record Ranked(String name, String address, String mark, String verdict, String figure, List<String> words) {
+        static Ranked of(CompatibilityReading reading, Having having, String figure) {
             List<String> reasons = reading.reasons().stream().limit(MOST_REASONS).map(r -> (r.words() + " " + r.remedy()).strip()).toList();
-            return new Ranked(reading.way().name(), WaysView.address(reading.way(), having), WaysView.mark(reading.verdict()), reading.verdict().words(), reasons.isEmpty() ? List.of(reading.way().card().summary()) : reasons);
+            return new Ranked(reading.way().name(), WaysView.address(reading.way(), having), WaysView.mark(reading.verdict()), reading.verdict().words(), figure, reasons.isEmpty() ? List.of(reading.way().card().summary()) : reasons);
         }
     }
 
@@ -101,12 +107,26 @@ record WaysView(HavingForm asked, String query, String sought, List<Ranked> rank
         }
     }
 
-    static WaysView of(Having having, boolean byPrint, String sought, WaysWork ways, List<Support> supports) {
+    static WaysView of(Having having, boolean byPrint, Order order, String sought, WaysWork ways, List<Support> supports, Say say) {
         List<Way> found = sought.isBlank() ? Catalogue.ways() : Catalogue.search(sought);
-        return new WaysView(HavingForm.of(having, supports), query(having), sought,
-                ways.ranked(found.stream().filter(Catalogue.transfers()::contains).toList(), having).stream().map(reading -> Ranked.of(reading, having)).toList(),
+        return new WaysView(HavingForm.of(having, supports), Pick.of(Order.values(), Order::words, order), order.name(), query(having), sought,
+                ways.ranked(found.stream().filter(Catalogue.transfers()::contains).toList(), having, order).stream().map(reading -> Ranked.of(reading, having, figure(order, reading, ways, having, say))).toList(),
                 found.stream().filter(Catalogue.overAndUnder()::contains).map(OverOrUnder::of).toList(), byPrint ? "print" : "support", byPrint ? "support" : "print",
                 Matrix.of(having, byPrint, ways, supports), Arrays.stream(Verdict.values()).map(verdict -> new Mark(mark(verdict), verdict.words())).toList(), SymptomsView.spokenOf(sought));
+    }
+
+    private static String figure(Order order, CompatibilityReading reading, WaysWork ways, Having having, Say say) {
+        if (order == Order.FIT || reading.verdict() == Verdict.NO) {
+            return "";
+        }
+        WaysWork.Weighed weighed = ways.weighed(reading.way(), having);
+        return switch (order) {
+            case FIT -> "";
+            case FINISH -> Knot.elapsed(weighed.read().times());
+            case RUBBING -> weighed.rubbing().isZero() ? "no rubbing" : Span.words(weighed.rubbing()) + " of rubbing";
+            case TAKES -> Knot.takes(weighed.read(), say);
+            case FIRST_TRY -> weighed.read().holds().isEmpty() ? "nothing at stake" : Knot.holds(weighed.read(), say);
+        };
     }
 
     static String query(Having having) {

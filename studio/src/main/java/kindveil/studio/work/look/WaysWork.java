@@ -2,16 +2,22 @@ package kindveil.studio.work.look;
 
 import kindveil.studio.work.Caches;
 import com.github.benmanes.caffeine.cache.Cache;
+import java.time.Duration;
 import java.util.Comparator;
 import java.util.List;
 import kindveil.bench.Ground;
 import kindveil.bench.PrintKind;
+import kindveil.bench.Step;
 import kindveil.bench.Support;
 import kindveil.catalogue.Catalogue;
 import kindveil.drying.Room;
 import kindveil.measure.Length;
+import kindveil.measure.Span;
 import kindveil.reading.CompatibilityReading;
+import kindveil.reading.OptionReading;
 import kindveil.way.Brief;
+import kindveil.way.Fit;
+import kindveil.way.Trace;
 import kindveil.way.Way;
 import kindveil.way.Wish;
 import org.springframework.stereotype.Service;
@@ -23,6 +29,38 @@ public class WaysWork {
     private static final Length HEIGHT = Length.ofMillimetres(150);
     private static final Room USUAL_AIR = Room.of(21, 50);
     private final Cache<List<Object>, CompatibilityReading> read = Caches.bounded().maximumSize(20_000).build();
+
+    private final Cache<List<Object>, Weighed> weighed = Caches.bounded().maximumSize(5_000).build();
+
+    /** What a way comes to for what is had. @param rubbing how long paper is rubbed away */
+    public record Weighed(OptionReading read, Duration rubbing) {
+    }
+
+    /** By what ways are put in order; those that do not go come last whatever matters. */
+    public enum Order {
+        FIT("what goes best"), FINISH("the time to finish"), RUBBING("the minutes of rubbing"), TAKES("what it takes of medium and paint"), FIRST_TRY("the chance at a first try");
+
+        private final String words;
+
+        Order(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+
+        /** The less, the earlier. */
+        private double of(Weighed weighed) {
+            return switch (this) {
+                case FIT -> 0;
+                case FINISH -> weighed.read.times().elapsed().map(Span::inMinutes).orElse(Double.MAX_VALUE);
+                case RUBBING -> Span.inMinutes(weighed.rubbing);
+                case TAKES -> weighed.read.takes().millilitres();
+                case FIRST_TRY -> -weighed.read.holds().orElse(1.0);
+            };
+        }
+    }
 
     /** What an artist has and wants. */
     public record Having(PrintKind print, Support support, Ground ground, Wish wish) {
@@ -50,6 +88,20 @@ public class WaysWork {
     /** Ways of transferring, the soundest first; those alike in the catalogue's order. */
     public List<CompatibilityReading> ranked(List<Way> ways, Having having) {
         return ways.parallelStream().map(way -> of(way, having)).sorted(Comparator.comparing(CompatibilityReading::verdict)).toList();
+    }
+
+    /** The same by what matters most; those that do not go are the last. */
+    public List<CompatibilityReading> ranked(List<Way> ways, Having having, Order order) {
+        Comparator<CompatibilityReading> goes = Comparator.comparing(reading -> reading.verdict() == Fit.Verdict.NO);
+        return order == Order.FIT ? ranked(ways, having) : ranked(ways, having).stream().sorted(goes.thenComparingDouble(reading -> order.of(weighed(reading.way(), having)))).toList();
+    }
+
+    public Weighed weighed(Way way, Having having) {
+        return weighed.get(List.of(way.key(), having), key -> {
+            Trace trace = Trace.of(way.expand(brief(way, having)));
+            Duration rubbing = trace.moments().stream().filter(moment -> moment.act().step() instanceof Step.RubAway).map(moment -> moment.act().handsOn()).reduce(Duration.ZERO, Duration::plus);
+            return new Weighed(OptionReading.of(trace, WIDTH, HEIGHT), rubbing);
+        });
     }
 
     public List<Row> byPrint(Having having) {
