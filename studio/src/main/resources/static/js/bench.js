@@ -136,6 +136,41 @@ function count(left, form) {
   setTimeout(() => count(left - 1, form), 1000);
 }
 
+// a count for what the hands do for a while: three to be ready, then down to nought; any touch or key ends it
+const counter = document.querySelector("[data-count-for]");
+let counting = 0;
+
+function stopCounting() {
+  clearTimeout(counting);
+  counting = 0;
+  document.querySelector("[data-count]").hidden = true;
+}
+
+function step(ready, left) {
+  const shown = document.querySelector("[data-count]");
+  if (left < 0) {
+    ring(3, 1);
+    stopCounting();
+    return;
+  }
+  shown.hidden = false;
+  shown.classList.toggle("ready", ready > 0);
+  shown.textContent = ready || left;
+  if (ready || left <= 3) {
+    ring(1, 0);
+  }
+  counting = setTimeout(() => (ready ? step(ready - 1, left) : step(0, left - 1)), 1000);
+}
+
+function startCounting() {
+  if (counter && !counting) {
+    step(3, Number(counter.dataset.seconds));
+  }
+}
+
+counter?.addEventListener("click", startCounting);
+document.querySelector("[data-count]").addEventListener("pointerdown", stopCounting);
+
 function holdable(form) {
   const button = form.querySelector("button");
   let timer = 0;
@@ -172,6 +207,15 @@ function typing(event) {
 }
 
 document.addEventListener("keydown", (event) => {
+  if (counting) {
+    event.preventDefault();
+    stopCounting();
+    return;
+  }
+  if (event.key === "t" && counter && !typing(event)) {
+    startCounting();
+    return;
+  }
   if (typing(event)) {
     return;
   }

@@ -8,8 +8,11 @@ import com.microsoft.playwright.Page;
 import java.util.UUID;
 import kindveil.measure.Length;
 import kindveil.studio.OpenStudio.Studio;
+import kindveil.bench.Step;
 import kindveil.studio.work.making.MakeWork;
+import kindveil.studio.work.making.StoredMaking;
 import kindveil.studio.work.piece.PieceWork;
+import kindveil.way.Act;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -32,6 +35,29 @@ class SymptomJourneyTest {
         assertThat(page.locator(".causes [data-own]")).containsText("Stop; let it dry longer");
         assertThat(page.locator("#tells")).containsText("cool or soft");
         assertThat(page.locator("#sees-lifted")).isFocused();
+    }
+
+    /** What the hands do for a while is counted down, three to be ready first; any key ends it, and tells no act. */
+    @Test
+    void rubbing_isCountedDown(Page page) {
+        UUID piece = studio.bean(PieceWork.class).begin("Counted bell", Length.ofMillimetres(90), "bell.png", Samples.cornerPng()).id();
+        MakeWork makings = studio.bean(MakeWork.class);
+        StoredMaking making = makings.begin(piece);
+        Act press = making.making().plan().acts().stream().filter(act -> act.step() instanceof Step.Press).findFirst().orElseThrow();
+        makings.startAt(making.id(), 0, press.id(), 0);
+        int told = makings.get(making.id()).told().size();
+        page.navigate(studio.address() + "/bench/" + making.id());
+        assertThat(page.locator("[data-count-for]")).containsText("count");
+        page.keyboard().press("t");
+        assertThat(page.locator("[data-count]")).hasText("3");
+        assertThat(page.locator("[data-count]")).hasText(String.valueOf(press.handsOn().toSeconds() - 1));
+        page.keyboard().press(" ");
+        assertThat(page.locator("[data-count]")).isHidden();
+        page.locator("[data-count-for]").click();
+        assertThat(page.locator("[data-count]")).hasText("3");
+        page.locator("[data-count]").click();
+        assertThat(page.locator("[data-count]")).isHidden();
+        assertEquals(told, makings.get(making.id()).told().size());
     }
 
     @Test

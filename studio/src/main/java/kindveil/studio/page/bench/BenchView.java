@@ -14,6 +14,7 @@ import kindveil.making.Clock;
 import kindveil.making.Making;
 import kindveil.making.Sign;
 import kindveil.drying.Belief;
+import kindveil.measure.Span;
 import kindveil.reading.AmountReading;
 import kindveil.reading.HoldReading;
 import kindveil.reading.CautionReading;
@@ -38,12 +39,15 @@ import org.jspecify.annotations.Nullable;
  * @param more how many more there are
  * @param startsDwell whether going on counts 3, 2, 1 first
  * @param drawing of the act, where nothing is waited for
+ * @param counts seconds the hands are at it, where that can be counted down; 0 where it cannot
  * @param laidAside whether it is no longer followed, and takes no acts
  */
 public record BenchView(UUID making, UUID piece, String pieceTitle, String way, int position, int all, int seq, String title, String how, String amount, String caution, @Nullable Chance chance, List<Tale> tales,
-        @Nullable ClockView clock, List<AnswerView> answers, String rescue, String next, List<Slip> slips, int more, List<LaterAct> later, boolean finished, String last, boolean startsDwell, @Nullable ActDrawing drawing, boolean laidAside) {
+        @Nullable ClockView clock, List<AnswerView> answers, String rescue, String next, List<Slip> slips, int more, List<LaterAct> later, boolean finished, String last, boolean startsDwell, @Nullable ActDrawing drawing, long counts, boolean laidAside) {
     private static final int MOST_SLIPS = 3;
     private static final int LONG_TITLE = 22;
+    private static final long SHORTEST_COUNT = 5;
+    private static final long LONGEST_COUNT = 300;
 
     /** Whether its title is set smaller. */
     public boolean longTitled() {
@@ -224,7 +228,7 @@ public record BenchView(UUID making, UUID piece, String pieceTitle, String way, 
         int seq = stored.told().size();
         if (making.finished()) {
             return new BenchView(stored.id(), piece.id(), piece.title(), made(stored), making.position() - 1, making.position() - 1, seq, "Made", "", "", "", null, List.of(),
-                    null, List.of(), "", "", slips, more, List.of(), true, last, false, null, false);
+                    null, List.of(), "", "", slips, more, List.of(), true, last, false, null, 0, false);
         }
         Act act = making.current().orElseThrow();
         ClockView clock = making.clock().map(c -> ClockView.of(c, say)).orElse(null);
@@ -233,7 +237,7 @@ public record BenchView(UUID making, UUID piece, String pieceTitle, String way, 
                 .or(() -> amounts.batch(act.id()).map(b -> String.join(", ", b.shares().stream().map(share -> say.both(share.volume()) + " " + share.words()).toList()) + Knot.strength(b))).orElse("");
         return new BenchView(stored.id(), piece.id(), piece.title(), stored.wayOf(act.id()).toLowerCase(Locale.ROOT), making.position(), making.position() + making.remaining() - 1, seq,
                 say.it(act.title()), say.it(act.how()), amount, say.it(String.join(" ", Stream.concat(beside.stream(), CautionReading.words(act.step(), making.bench(say.now())).stream()).toList())), chance(making, act, say), Tale.of(making, say.now()), clock, answers(making, act, say),
-                say.it(making.rescue().map(Answer::meaning).orElse("")), say.it(following(making)), slips, more, later(making, say), false, last, startsDwell(making, act), clock == null ? ActDrawing.of(making.bench(say.now()), act.step(), say) : null, stored.laidAside());
+                say.it(making.rescue().map(Answer::meaning).orElse("")), say.it(following(making)), slips, more, later(making, say), false, last, startsDwell(making, act), clock == null ? ActDrawing.of(making.bench(say.now()), act.step(), say) : null, counts(act), stored.laidAside());
     }
 
     /** The way of the act told last. */
@@ -249,6 +253,25 @@ public record BenchView(UUID making, UUID piece, String pieceTitle, String way, 
         Belief belief = making.belief();
         Optional<HoldReading> seen = belief.seen() == 0 && making.films().isEmpty() ? plain : HoldReading.of(making.plan(), bench, act, waits, belief, making.films());
         return plain.flatMap(before -> seen.map(after -> Chance.of(after, before, say))).orElse(null);
+    }
+
+    /** Hands that move for so long want a count at two metres; what takes many minutes is judged by eye. */
+    private static long counts(Act act) {
+        boolean moving = switch (act.step()) {
+            case Step.Press s -> true;
+            case Step.RubAway s -> true;
+            case Step.Blot s -> true;
+            case Step.Heat s -> true;
+            case Step.Wet s -> true;
+            case Step.Abrade s -> true;
+            default -> false;
+        };
+        long seconds = act.handsOn().toSeconds();
+        return moving && seconds >= SHORTEST_COUNT && seconds <= LONGEST_COUNT ? seconds : 0;
+    }
+
+    public String countWords() {
+        return Span.words(Duration.ofSeconds(counts));
     }
 
     private static String following(Making making) {
