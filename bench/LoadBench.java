@@ -203,7 +203,7 @@ final class LoadBench {
         }
         fields.put("_csrf", token);
         fields.put("colour", "#%06x".formatted(random.nextInt(1 << 24)));
-        Matcher usual = Pattern.compile("name=\"dial.bed\"[^>]*placeholder=\"([0-9.]+)\"").matcher(form.group());
+        Matcher usual = Pattern.compile("name=\"dial.bed\"[^>]*placeholder=\"([0-9.]+)\"").matcher(build);
         if (usual.find()) {
             // within what every bed takes: a fifth up or down
             fields.put("dial.bed", String.valueOf(Math.round(Double.parseDouble(usual.group(1)) * (0.8 + 0.4 * random.nextDouble()))));

@@ -136,6 +136,28 @@ function count(left, form) {
   setTimeout(() => count(left - 1, form), 1000);
 }
 
+// an act told late: dragged along a line, or typed; when that was is said
+for (const late of document.querySelectorAll("[data-late]")) {
+  const typed = late.querySelector("[name=ago]");
+  const line = late.querySelector("[data-line]");
+  const say = () => {
+    const minutes = Number(typed.value.replace(",", "."));
+    const then = new Date(now() - minutes * 60000);
+    late.querySelector("[data-then]").textContent = Number.isFinite(minutes) ? `at ${then.toLocaleTimeString("en-GB", { hour: "2-digit", minute: "2-digit" })}` : "";
+  };
+  line?.addEventListener("input", () => {
+    typed.value = line.value;
+    say();
+  });
+  typed.addEventListener("input", () => {
+    if (line) {
+      line.value = typed.value;
+    }
+    say();
+  });
+  say();
+}
+
 // a count for what the hands do for a while: three to be ready, then down to nought; any touch or key ends it
 const counter = document.querySelector("[data-count-for]");
 let counting = 0;

@@ -230,7 +230,12 @@ class JourneyTest {
         String began = page.locator("[data-clock]").getAttribute("data-began");
         page.reload();
         assertEquals(began, page.locator("[data-clock]").getAttribute("data-began"), "the clock is the server's");
+        later(2);
         page.getByText("I did it earlier").click();
+        // the plan's guess stands there, and a line to drag it along
+        assertThat(page.locator("[data-late] [data-then]")).hasText(Pattern.compile("at \\d\\d:\\d\\d"));
+        page.locator("[data-line]").fill("2");
+        assertThat(page.getByLabel("minutes ago", new Page.GetByLabelOptions().setExact(true))).hasValue("2");
         page.getByLabel("minutes ago", new Page.GetByLabelOptions().setExact(true)).fill("9000");
         page.getByText("was done then").click();
         assertThat(page.locator("[role=alert]")).containsText("since the act before it was done then");

@@ -6,23 +6,30 @@ package kindveil.studio.page;
  * @param left address of the state left of the line, and of the only one where there is but one
  * @param height of the frame
  * @param cut where the line stands, 0 (left) to 1
+ * @param tallest it is shown, px
  * @param slant how far the line leans to either side, at its ends
  */
-public record Wipe(String left, String right, String leftWords, String rightWords, long height, double cut, double slant) {
+public record Wipe(String left, String right, String leftWords, String rightWords, long height, double cut, double slant, double tallest) {
     private static final double WIDTH = 477;
     private static final double ACROSS = 464;
     private static final double TALLEST = 596;
+    private static final double LOWER = 528;
     private static final double STEEPEST = 24;
     private static final double LEAN = 26;
 
     /** @param aspect height over width */
     public static Wipe of(String left, String right, String leftWords, String rightWords, double aspect, double cut) {
-        return new Wipe(left, right, leftWords, rightWords, Math.round(WIDTH * aspect), cut, Math.min(STEEPEST, WIDTH * aspect / LEAN));
+        return new Wipe(left, right, leftWords, rightWords, Math.round(WIDTH * aspect), cut, Math.min(STEEPEST, WIDTH * aspect / LEAN), TALLEST);
     }
 
     /** One picture, with nothing to compare it with. */
     public static Wipe still(String picture, String words, double aspect) {
         return of(picture, picture, words, words, aspect, 0);
+    }
+
+    /** Shown lower, where more stands above it. */
+    public Wipe lower() {
+        return new Wipe(left, right, leftWords, rightWords, height, cut, slant, LOWER);
     }
 
     public boolean compares() {
@@ -31,7 +38,7 @@ public record Wipe(String left, String right, String leftWords, String rightWord
 
     /** How wide it is shown, so that all of it and what stands under it is seen at once. */
     public long across() {
-        return Math.round(Math.min(ACROSS, TALLEST * WIDTH / height));
+        return Math.round(Math.min(ACROSS, tallest * WIDTH / height));
     }
 
     public long percent() {

@@ -40,10 +40,11 @@ import org.jspecify.annotations.Nullable;
  * @param startsDwell whether going on counts 3, 2, 1 first
  * @param drawing of the act, where nothing is waited for
  * @param counts seconds the hands are at it, where that can be counted down; 0 where it cannot
+ * @param late how the act at hand is told late, or null where it cannot have been earlier
  * @param laidAside whether it is no longer followed, and takes no acts
  */
 public record BenchView(UUID making, UUID piece, String pieceTitle, String way, int position, int all, int seq, String title, String how, String amount, String caution, @Nullable Chance chance, List<Tale> tales,
-        @Nullable ClockView clock, List<AnswerView> answers, String rescue, String next, List<Slip> slips, int more, List<LaterAct> later, boolean finished, String last, boolean startsDwell, @Nullable ActDrawing drawing, long counts, boolean laidAside) {
+        @Nullable ClockView clock, List<AnswerView> answers, String rescue, String next, List<Slip> slips, int more, List<LaterAct> later, boolean finished, String last, boolean startsDwell, @Nullable ActDrawing drawing, long counts, @Nullable Late late, boolean laidAside) {
     private static final int MOST_SLIPS = 3;
     private static final int LONG_TITLE = 22;
     private static final long SHORTEST_COUNT = 5;
@@ -76,6 +77,31 @@ public record BenchView(UUID making, UUID piece, String pieceTitle, String way, 
                 case COMING_OVER -> "will it come over whole?";
                 case DRY_ENOUGH -> "is it dry enough?";
             }, say.percent(seen.chance()), String.join("; ", words));
+        }
+    }
+
+    /**
+     * An act told late.
+     *
+     * @param most minutes since the act before it was done
+     * @param guess minutes ago it will have been done, if the plan was followed
+     */
+    public record Late(long most, long guess) {
+        private static final long LONGEST = Duration.ofDays(14).toMinutes();
+
+        static @Nullable Late of(Making making, Act act, Instant now) {
+            long most = making.moments().isEmpty() ? LONGEST : Math.min(LONGEST, Duration.between(making.lastDeed(), now).toMinutes());
+            if (most < 1) {
+                return null;
+            }
+            Instant soonest = making.lastDeed().plus(act.handsOn());
+            Instant planned = making.clock().map(Clock::advised).filter(soonest::isBefore).orElse(soonest);
+            return new Late(most, Math.clamp(Duration.between(planned, now).toMinutes(), 0, making.moments().isEmpty() ? 0 : most));
+        }
+
+        /** A line to drag along; what began before anything was told is typed. */
+        public boolean lined() {
+            return most < LONGEST;
         }
     }
 
@@ -228,7 +254,7 @@ public record BenchView(UUID making, UUID piece, String pieceTitle, String way, 
         int seq = stored.told().size();
         if (making.finished()) {
             return new BenchView(stored.id(), piece.id(), piece.title(), made(stored), making.position() - 1, making.position() - 1, seq, "Made", "", "", "", null, List.of(),
-                    null, List.of(), "", "", slips, more, List.of(), true, last, false, null, 0, false);
+                    null, List.of(), "", "", slips, more, List.of(), true, last, false, null, 0, null, false);
         }
         Act act = making.current().orElseThrow();
         ClockView clock = making.clock().map(c -> ClockView.of(c, say)).orElse(null);
@@ -237,7 +263,7 @@ public record BenchView(UUID making, UUID piece, String pieceTitle, String way, 
                 .or(() -> amounts.batch(act.id()).map(b -> String.join(", ", b.shares().stream().map(share -> say.both(share.volume()) + " " + share.words()).toList()) + Knot.strength(b))).orElse("");
         return new BenchView(stored.id(), piece.id(), piece.title(), stored.wayOf(act.id()).toLowerCase(Locale.ROOT), making.position(), making.position() + making.remaining() - 1, seq,
                 say.it(act.title()), say.it(act.how()), amount, say.it(String.join(" ", Stream.concat(beside.stream(), CautionReading.words(act.step(), making.bench(say.now())).stream()).toList())), chance(making, act, say), Tale.of(making, say.now()), clock, answers(making, act, say),
-                say.it(making.rescue().map(Answer::meaning).orElse("")), say.it(following(making)), slips, more, later(making, say), false, last, startsDwell(making, act), clock == null ? ActDrawing.of(making.bench(say.now()), act.step(), say) : null, counts(act), stored.laidAside());
+                say.it(making.rescue().map(Answer::meaning).orElse("")), say.it(following(making)), slips, more, later(making, say), false, last, startsDwell(making, act), clock == null ? ActDrawing.of(making.bench(say.now()), act.step(), say) : null, counts(act), Late.of(making, act, say.now()), stored.laidAside());
     }
 
     /** The way of the act told last. */

@@ -98,7 +98,7 @@ record BuildView(PieceHead head, Sentence sentence, Shown look, SectionView sect
             String rightWords = LookView.words(view.right(), view.pass(), planned.trace());
             Wipe wipe = view.compares() ? Wipe.of(view.picture(base, view.left(), piece.version()), right, LookView.words(view.left(), view.pass(), planned.trace()), rightWords, aspect, view.cut())
                     : Wipe.still(right, rightWords, aspect);
-            return new Shown(wipe, base, "left=%s&right=%s&pass=%d".formatted(LookView.word(view.left()), LookView.word(view.right()), view.pass()), view.x(), view.y(), view.links(base, planned.trace(), doors.query()),
+            return new Shown(piece.veils().size() > 1 ? wipe.lower() : wipe, base, "left=%s&right=%s&pass=%d".formatted(LookView.word(view.left()), LookView.word(view.right()), view.pass()), view.x(), view.y(), view.links(base, planned.trace(), doors.query()),
                     view.pass(), view.pass() > 1 ? other(base, view, doors, -1) : "", view.pass() < planned.trace().mostPasses() ? other(base, view, doors, 1) : "");
         }
 

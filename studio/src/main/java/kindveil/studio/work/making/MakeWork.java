@@ -154,7 +154,7 @@ public class MakeWork {
             if (minutesAgo < 1) {
                 return making.lastDeed();
             }
-            throw new UnusableValue("How long ago", Figures.plain(minutesAgo) + " min", "0 to %s min, since the act before it was done then".formatted(Figures.plain(most)),
+            throw new UnusableValue("How long ago", Figures.plain(minutesAgo) + " min", most < 1 ? "just now, since the act before it was done less than a minute ago" : "0 to %s min, since the act before it was done then".formatted(Figures.plain(most)),
                     "Take back the act before it first if that time is wrong.");
         }
         return at;
