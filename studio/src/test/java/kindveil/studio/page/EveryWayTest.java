@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.charset.StandardCharsets;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -109,7 +110,15 @@ class EveryWayTest {
 
     /** Names of what can be changed with something of a build open. */
     private Set<String> asked(String base, Where open) {
-        return Pattern.compile("name=\"((?:choice|dial|colour)\\.[^\"]+)\"").matcher(web.get(base + "/build?open=" + open.name().toLowerCase(Locale.ROOT)).text()).results().map(found -> found.group(1)).collect(Collectors.toSet());
+        return asked(opened(base, open));
+    }
+
+    private String opened(String base, Where open) {
+        return web.get(base + "/build?open=" + open.name().toLowerCase(Locale.ROOT)).text();
+    }
+
+    private static Set<String> asked(String page) {
+        return Pattern.compile("name=\"((?:choice|dial|colour)\\.[^\"]+)\"").matcher(page).results().map(found -> found.group(1)).collect(Collectors.toSet());
     }
 
     /** Nothing of a way is beyond reach, and nothing is asked twice at once. */
@@ -127,8 +136,10 @@ class EveryWayTest {
         }
         Brief brief = pieces.plan(pieces.get(piece.id(), way.card().kind() == WayCard.Kind.TRANSFER ? 1 : 2)).brief();
         Set<String> met = new TreeSet<>();
+        Map<Where, String> pages = new EnumMap<>(Where.class);
         for (Where where : Where.values()) {
-            met.addAll(asked(base, where));
+            pages.put(where, opened(base, where));
+            met.addAll(asked(pages.get(where)));
         }
         Set<String> all = new TreeSet<>();
         way.choices().stream().filter(choice -> choice.actsOn(brief.support())).forEach(choice -> all.add("choice." + choice.key()));
@@ -136,7 +147,7 @@ class EveryWayTest {
         way.pots(brief).forEach(pot -> all.add("colour." + pot.key()));
         assertEquals(all, met);
         for (Choice choice : way.choices().stream().filter(one -> one.actsOn(brief.support())).toList()) {
-            String open = web.get(base + "/build?open=" + choice.where().name().toLowerCase(Locale.ROOT)).text();
+            String open = pages.get(choice.where());
             assertEquals(choice.options().size(), open.split("type=\"radio\" form=\"told\" id=\"choice." + choice.key() + "-[a-z0-9-]+\"", -1).length - 1, choice.key());
             assertFalse(open.contains("<select form=\"told\" id=\"choice." + choice.key() + "\""), choice.key() + " is asked once");
         }
