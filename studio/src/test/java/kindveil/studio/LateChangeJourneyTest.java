@@ -86,6 +86,19 @@ class LateChangeJourneyTest {
     }
 
     @Test
+    void frame_changedAfterAFileWasTaken_isAskedAbout() {
+        Piece piece = piece();
+        String base = "/pieces/" + piece.id();
+        web.bytes(base + "/sheet.pdf");
+        Map<String, String> cropped = new HashMap<>(Map.of("version", "0", "left", "10", "scale", "same"));
+        assertTrue(web.post(base + "/source/frame", cropped).words().contains("is real already"));
+        assertTrue(pieces.get(piece.id()).design().treatments().list().isEmpty());
+        cropped.put("anyway", "true");
+        assertEquals(200, web.post(base + "/source/frame", cropped).status());
+        assertEquals(1, pieces.get(piece.id()).design().treatments().list().size());
+    }
+
+    @Test
     void source_changedAfterAFileWasTaken_isAskedAbout() {
         Piece piece = piece();
         String base = "/pieces/" + piece.id();

@@ -58,7 +58,7 @@ record CardView(Where where, String title, List<BuildForm.Number> numbers, List<
         List<BuildForm.Slot> slots = form.slots(where);
         Alternatives.Looked looked = alternatives.look(planned.piece(), slots.stream().map(BuildForm.Slot::choice).toList(), view.right(), view.pass(), Duration.ZERO);
         OptionReading now = Alternatives.reading(planned);
-        List<Choosing> all = slots.stream().map(slot -> new Choosing(slot, slot.choice().options().stream().map(option -> row(planned, slot, option, now, looked, alternatives, say)).toList())).toList();
+        List<Choosing> all = slots.stream().map(slot -> new Choosing(slot, slot.choice().options().parallelStream().map(option -> row(planned, slot, option, now, looked, alternatives, say)).toList())).toList();
         String due = looked.done() ? "" : due(planned.piece(), view, doors);
         return new CardView(where, Words.capital(title), form.numbers(where), all.stream().filter(one -> !one.slot().folded()).toList(), all.stream().filter(one -> one.slot().folded()).toList(), form.pots(where), due);
     }

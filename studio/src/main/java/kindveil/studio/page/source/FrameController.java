@@ -1,10 +1,14 @@
 package kindveil.studio.page.source;
 
+import kindveil.studio.page.piece.Guard;
 import kindveil.studio.page.piece.PieceHead;
+import kindveil.studio.work.sheet.RealWork;
+import kindveil.studio.work.sheet.RealWork.Real;
 import kindveil.studio.page.Download;
 import kindveil.studio.work.piece.Image;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import kindveil.measure.Length;
 import kindveil.studio.page.Problems;
@@ -39,9 +43,11 @@ class FrameController {
     private final PieceWork pieces;
     private final PictureWork pictures;
     private final SourceWork sources;
+    private final RealWork reals;
     private final Say say;
 
-    FrameController(PieceWork pieces, PictureWork pictures, SourceWork sources, Say say) {
+    FrameController(PieceWork pieces, PictureWork pictures, SourceWork sources, RealWork reals, Say say) {
+        this.reals = reals;
         this.pieces = pieces;
         this.pictures = pictures;
         this.sources = sources;
@@ -55,11 +61,15 @@ class FrameController {
     }
 
     private ModelAndView page(Piece piece, FrameView.Form form, List<String> problems) {
+        return view(piece, form, problems).in("piece/frame");
+    }
+
+    private FrameView view(Piece piece, FrameView.Form form, List<String> problems) {
         StoredPicture picture = pictures.get(piece.veil().source());
         List<Framing> turned = new ArrayList<>(framing(form, new Problems()));
         turned.removeIf(Crop.class::isInstance);
         Size whole = Treatments.NONE.framed(turned).size(new Size(picture.width(), picture.height()));
-        return FrameView.of(piece, form, whole, pictures.shape(piece.veil().source(), piece.design().treatments()), problems, say).in("piece/frame");
+        return FrameView.of(piece, form, whole, pictures.shape(piece.veil().source(), piece.design().treatments()), problems, say);
     }
 
     private static List<Framing> framing(FrameView.Form form, Problems problems) {
@@ -96,7 +106,7 @@ class FrameController {
     Object change(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam int version, @RequestParam(defaultValue = "0") String quarters,
             @RequestParam(defaultValue = "0") String degrees, @RequestParam(defaultValue = "") String mirror, @RequestParam(defaultValue = "0") String left,
             @RequestParam(defaultValue = "0") String top, @RequestParam(defaultValue = "0") String right, @RequestParam(defaultValue = "0") String bottom,
-            @RequestParam(defaultValue = "same") String scale) {
+            @RequestParam(defaultValue = "same") String scale, @RequestParam Map<String, String> all) {
         Piece piece = pieces.get(id, veil);
         FrameView.Form form = new FrameView.Form(version, quarters, degrees, mirror, left, top, right, bottom, scale);
         Problems problems = new Problems();
@@ -105,6 +115,10 @@ class FrameController {
             Piece changed = problems.read(() -> framed(piece, framing, "same".equals(scale)));
             if (changed != null) {
                 try {
+                    Real real = Guard.meant(all) ? null : reals.partedFrom(piece, changed);
+                    if (real != null && real.any()) {
+                        return view(piece, form, List.of()).asking(Guard.of(real, PieceHead.base(piece) + "/source/frame", all, say)).in("piece/frame");
+                    }
                     pieces.change(changed.seen(version));
                     return "redirect:" + PieceHead.base(piece) + "/source";
                 } catch (Outdated outdated) {

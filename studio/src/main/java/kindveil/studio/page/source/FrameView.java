@@ -10,8 +10,10 @@ import kindveil.tone.Framing.Crop;
 import kindveil.tone.Framing.Mirror;
 import kindveil.tone.Framing.Straighten;
 import kindveil.tone.Framing.Turn;
+import kindveil.studio.page.piece.Guard;
 import kindveil.tone.Size;
 import kindveil.tone.Treatments;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The page on which a source is framed, the picture 1000 wide.
@@ -21,8 +23,9 @@ import kindveil.tone.Treatments;
  * @param turned address of the picture turned, not yet cropped
  * @param whole its width in pixels
  * @param scale mm a pixel is printed at
+ * @param guard asked before it is framed so, or null
  */
-record FrameView(PieceHead head, Form form, long tall, boolean upright, String turned, double whole, double scale, String size, List<String> problems) implements PageView {
+record FrameView(PieceHead head, Form form, long tall, boolean upright, String turned, double whole, double scale, String size, @Nullable Guard guard, List<String> problems) implements PageView {
     private static final double UPRIGHT = 1.1;
 
     /** What was typed; cuts in per cent of the turned picture, {@code quarters} clockwise. */
@@ -42,6 +45,10 @@ record FrameView(PieceHead head, Form form, long tall, boolean upright, String t
     static FrameView of(Piece piece, Form form, Size whole, Size framed, List<String> problems, Say say) {
         String turned = "%s/turned.png?quarters=%s&degrees=%s&mirror=%s".formatted(PieceHead.base(piece), form.quarters, form.degrees, !form.mirror.isEmpty());
         return new FrameView(PieceHead.of(piece, "Source"), form, Math.round(1000 * whole.aspect()), whole.aspect() > UPRIGHT, turned, whole.width(),
-                piece.design().printWidth().millimetres() / framed.width(), say.size(piece.design().printWidth(), piece.design().printWidth().times(framed.aspect())), problems);
+                piece.design().printWidth().millimetres() / framed.width(), say.size(piece.design().printWidth(), piece.design().printWidth().times(framed.aspect())), null, problems);
+    }
+
+    FrameView asking(Guard guard) {
+        return new FrameView(head, form, tall, upright, turned, whole, scale, size, guard, problems);
     }
 }
