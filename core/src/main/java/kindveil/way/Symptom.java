@@ -3,6 +3,7 @@ package kindveil.way;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import kindveil.measure.Words;
 
 /** What an artist sees or feels when something went wrong, in plain words, and the look that tells which cause it has. */
 public enum Symptom {
@@ -41,7 +42,7 @@ public enum Symptom {
     }
 
     public String key() {
-        return name().toLowerCase(Locale.ROOT);
+        return Words.token(this);
     }
 
     /** Those of which every word speaks that says something. */

@@ -2,7 +2,6 @@ package kindveil.studio.page.build;
 
 import java.time.Duration;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import kindveil.studio.page.Say;
 import kindveil.studio.page.piece.LookView;
@@ -57,7 +56,7 @@ class BuildPage {
         SectionView section = SectionView.of(planned, view, doors, looks, say);
         return new BuildView(PieceHead.of(piece, "Build"), BuildView.Sentence.of(planned, view, form, doors, supports.with(planned.brief().support()), say), BuildView.Shown.of(planned, view, doors, looks.aspect(piece)), section,
                 doors.open() == null ? null : CardView.of(planned, doors, view, form, title(doors.open(), section), alternatives, say), ThreadView.of(planned, doors, form), doors.door(Where.EDGE, Doors.words(Where.EDGE)),
-                BuildView.Beside.of(planned, planned.sound() ? List.of() : pieces.remedies(planned), foresight(planned, view, asked.foresee()), drops.of(planned), say), BuildView.Laid.of(piece, say), pieces.canUndo(piece.id()), null, List.of());
+                BuildView.Beside.of(planned, planned.trace().refusals().isEmpty() ? List.of() : pieces.remedies(planned), foresight(planned, view, asked.foresee()), drops.of(planned), say), BuildView.Laid.of(piece, say), pieces.canUndo(piece.id()), null, List.of());
     }
 
     /** Known at once, or waited for; otherwise it comes after the page. */
@@ -70,7 +69,7 @@ class BuildPage {
     /** A layer is called by its name. */
     private static String title(Where where, SectionView section) {
         Optional<String> layer = section.layers().stream().filter(SectionView.Drawn::open).map(SectionView.Drawn::name).findFirst();
-        return layer.orElseGet(() -> Objects.requireNonNull(Doors.words(where)));
+        return layer.orElseGet(() -> Doors.words(where));
     }
 
     /** What is still being looked at of the card that stands open. */

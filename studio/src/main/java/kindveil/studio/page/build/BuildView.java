@@ -6,7 +6,6 @@ import kindveil.studio.page.piece.LookView;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import kindveil.bench.Ground;
 import kindveil.bench.PrintKind;
@@ -14,6 +13,7 @@ import kindveil.bench.Support;
 import kindveil.catalogue.Catalogue;
 import kindveil.studio.page.PageView;
 import kindveil.studio.page.Pick;
+import kindveil.studio.page.Refused;
 import kindveil.studio.page.Say;
 import kindveil.studio.page.Wipe;
 import kindveil.studio.work.log.LastDrops;
@@ -114,20 +114,16 @@ record BuildView(PieceHead head, Sentence sentence, Shown look, SectionView sect
         }
     }
 
-    /** A single change that would make the plan sound. */
-    record Remedy(int index, String words) {
-    }
-
     /**
      * What is said of the plan.
      *
      * @param remembered what the log remembers of this ink, or null
      * @param foresight how much of the drawing drowns, where that is known at once; otherwise it comes after the page
      */
-    record Beside(@Nullable Remembered remembered, List<String> refusals, List<Remedy> remedies, List<String> questions, List<String> doubts, @Nullable ForesightView foresight, boolean pictured) {
+    record Beside(@Nullable Remembered remembered, Refused refused, List<String> questions, List<String> doubts, @Nullable ForesightView foresight, boolean pictured) {
         static Beside of(Planned planned, List<Remedies> remedies, @Nullable ForesightView foresight, Optional<LastDrops.Last> last, Say say) {
             Way way = planned.piece().design().theWay();
-            return new Beside(last.map(Remembered::of).orElse(null), planned.trace().refusals().stream().map(refusal -> say.it(refusal.words())).distinct().toList(), IntStream.range(0, remedies.size()).mapToObj(i -> new Remedy(i, say.it(remedies.get(i).words()))).toList(), way.questions(planned.brief()).stream().map(say::it).toList(), doubts(planned, way).stream().map(say::it).toList(), foresight,
+            return new Beside(last.map(Remembered::of).orElse(null), Refused.of(planned.trace(), remedies, say), way.questions(planned.brief()).stream().map(say::it).toList(), doubts(planned, way).stream().map(say::it).toList(), foresight,
                     planned.piece().veil().bringsPicture());
         }
 

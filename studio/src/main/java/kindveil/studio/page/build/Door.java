@@ -1,6 +1,5 @@
 package kindveil.studio.page.build;
 
-import java.util.Locale;
 import kindveil.way.Where;
 import org.jspecify.annotations.Nullable;
 
@@ -14,6 +13,6 @@ import org.jspecify.annotations.Nullable;
 public record Door(@Nullable Where where, String words, String href, boolean open) {
     /** Its name within a page: several layers may lead to one place. */
     public String id(String prefix) {
-        return prefix + "-" + (where == null ? "other" : where.name().toLowerCase(Locale.ROOT));
+        return prefix + "-" + (where == null ? "other" : Doors.word(where));
     }
 }

@@ -2,9 +2,9 @@ package kindveil.studio.page.build;
 
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Stream;
 import kindveil.measure.UnusableValue;
+import kindveil.measure.Words;
 import kindveil.studio.page.piece.LookView;
 import kindveil.studio.page.piece.PieceHead;
 import kindveil.studio.work.piece.Piece;
@@ -35,7 +35,7 @@ record Doors(Piece piece, BuildForm form, LookView view, @Nullable Where open) {
     }
 
     static String word(Where where) {
-        return where.name().toLowerCase(Locale.ROOT);
+        return Words.token(where);
     }
 
     /** Ground and support are the whole piece's, and told with its first veil; the edge has the page beside it. */

@@ -34,7 +34,7 @@ record ThreadView(String told, List<Bead> beads, String line, String water, List
     record Bead(String words, double x, double rx) {
     }
 
-    /** What is decided along the thread. @param open whether its words stand in the card instead */
+    /** What is decided along the thread. @param slots that stand there as words, unless its door is open: then they stand in the card */
     record Place(Door door, List<BuildForm.Slot> slots) {
     }
 

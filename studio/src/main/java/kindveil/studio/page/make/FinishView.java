@@ -12,6 +12,7 @@ import kindveil.measure.Span;
 import kindveil.reading.LookState;
 import kindveil.reading.Remedies;
 import kindveil.studio.page.PageView;
+import kindveil.studio.page.Refused;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.look.LookWork;
 import kindveil.studio.work.piece.Design;
@@ -26,7 +27,7 @@ import kindveil.way.Trace;
  *
  * @param frame height of a small picture, 100 wide
  */
-record FinishView(PieceHead head, long frame, List<Coat> coats, List<Layer> order, MakeView.Refused refused) implements PageView {
+record FinishView(PieceHead head, long frame, List<Coat> coats, List<Layer> order, Refused refused) implements PageView {
     private static final Map<Choice, LookState> LAST = Map.of(Finishing.CLEARING, LookState.CLEARED, Finishing.SEALING, LookState.SEALED);
 
     /** One option of a last coat, looked at over the piece itself. */
@@ -44,7 +45,7 @@ record FinishView(PieceHead head, long frame, List<Coat> coats, List<Layer> orde
     static FinishView of(Planned planned, PieceWork pieces, LookWork looks, Say say) {
         Piece piece = planned.piece();
         return new FinishView(PieceHead.of(piece, "Finish"), Math.round(100 * looks.aspect(piece)), coats(planned, pieces, say), order(planned.trace(), say),
-                MakeView.Refused.of(planned, false, pieces.remedies(planned), say));
+                Refused.of(planned.trace(), pieces.remedies(planned), say));
     }
 
     /** The choices of the way that are about what goes on last. */

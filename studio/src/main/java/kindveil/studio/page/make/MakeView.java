@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.UUID;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import kindveil.bench.Step;
 import kindveil.measure.Span;
 import kindveil.drying.Belief;
@@ -16,6 +15,7 @@ import kindveil.reading.Remedies;
 import kindveil.reading.TimeReading;
 import kindveil.studio.page.Knot;
 import kindveil.studio.page.PageView;
+import kindveil.studio.page.Refused;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.making.MakingLine;
 import kindveil.studio.work.piece.Planned;
@@ -43,22 +43,6 @@ record MakeView(PieceHead head, List<Knot> knots, String elapsed, String takes, 
         }
     }
 
-    /** Why the bench refuses the plan, and the single changes any of which would do. */
-    record Refused(List<String> reasons, List<Remedy> remedies) {
-        /** One of them. */
-        record Remedy(int index, String words) {
-        }
-
-        static Refused of(Planned planned, boolean whole, List<Remedies> remedies, Say say) {
-            return new Refused((whole ? planned.whole() : planned.trace()).refusals().stream().map(refusal -> say.it(refusal.words())).distinct().toList(),
-                    IntStream.range(0, remedies.size()).mapToObj(i -> new Remedy(i, say.it(remedies.get(i).words()))).toList());
-        }
-
-        public boolean any() {
-            return !reasons.isEmpty();
-        }
-    }
-
     /** @param remedies of the veil the bench refuses first */
     static MakeView of(Planned planned, List<Remedies> remedies, List<MakingLine> makings, Say say) {
         TimeReading times = planned.times();
@@ -68,7 +52,7 @@ record MakeView(PieceHead head, List<Knot> knots, String elapsed, String takes, 
         return new MakeView(PieceHead.of(planned.piece(), "Make"),
                 times.entries().stream().map(entry -> Knot.of(entry, amount(planned, entry, amounts.get(entry.act().id().part()), say), say)).toList(), Knot.elapsed(times),
                 "from start to end at %s, if every wait is the safe one; your hands are busy for %s of it.".formatted(say.air(), Span.words(times.handsOn())),
-                Refused.of(planned, true, remedies, say), open.map(line -> "/bench/" + line.id()).orElse(""),
+                Refused.of(planned.whole(), remedies, say), open.map(line -> "/bench/" + line.id()).orElse(""),
                 before == 0 ? "" : before == 1 ? "One making of it is finished." : "%d makings of it are finished.".formatted(before),
                 makings.stream().filter(line -> line.laidAside() && !line.finished()).map(line -> Aside.of(line, say)).toList(),
                 "What it takes, for " + say.area(planned.brief().area()), planned.needs().entrySet().stream().map(need -> new Need(need.getKey().words(), say.both(need.getValue()))).toList(),

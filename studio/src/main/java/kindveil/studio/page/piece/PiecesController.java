@@ -9,7 +9,6 @@ import java.util.Set;
 import kindveil.studio.work.piece.Image;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -85,12 +84,12 @@ class PiecesController {
     Object begin(@RequestParam(required = false) @Nullable UUID sent, @RequestParam(defaultValue = "") String title, @RequestParam(defaultValue = "") String width,
             @RequestParam(required = false) @Nullable List<MultipartFile> picture, @RequestParam(required = false) @Nullable List<MultipartFile> plan) throws IOException {
         UUID once = sent == null ? UUID.randomUUID() : sent;
-        List<Upload> pictures = chosen(picture);
-        List<Upload> plans = chosen(plan);
+        List<Upload> pictures = Upload.chosen(picture);
+        List<Upload> plans = Upload.chosen(plan);
         if (plans.size() > 1 || plans.isEmpty() && pictures.size() > 1) {
             return several(once, width, pictures, plans);
         }
-        Upload first = pictures.isEmpty() ? new Upload("no file", false, new byte[0]) : pictures.getFirst();
+        Upload first = pictures.isEmpty() ? Upload.NOTHING : pictures.getFirst();
         if (!plans.isEmpty()) {
             return asPlanned(once, title, width, first, plans.getFirst());
         }
@@ -108,20 +107,12 @@ class PiecesController {
         return page(new PiecesView.Form(once, title, width), problems.words());
     }
 
-    private static List<Upload> chosen(@Nullable List<MultipartFile> files) throws IOException {
-        List<Upload> chosen = new ArrayList<>();
-        for (MultipartFile file : files == null ? List.<MultipartFile>of() : files) {
-            chosen.add(Upload.of(file, "no file"));
-        }
-        return chosen.stream().filter(Upload::chosen).toList();
-    }
-
     /** Each for itself: what one lacks takes none of the others with it, and is said of it by name. A plan goes with the picture that was chosen in its place, and shares the last. */
     private Object several(UUID once, String width, List<Upload> pictures, List<Upload> plans) {
         Problems problems = new Problems();
         Length size = plans.isEmpty() ? problems.read(() -> Length.parseSize("Print width", width, Image.NARROWEST, Image.WIDEST)) : null;
         for (int i = 0; i < Math.max(pictures.size(), plans.size()) && (size != null || !plans.isEmpty()); i++) {
-            Upload picture = pictures.isEmpty() ? new Upload("no file", false, new byte[0]) : pictures.get(Math.min(i, pictures.size() - 1));
+            Upload picture = pictures.isEmpty() ? Upload.NOTHING : pictures.get(Math.min(i, pictures.size() - 1));
             Upload plan = plans.isEmpty() ? null : plans.get(Math.min(i, plans.size() - 1));
             Upload named = plan == null ? picture : plan;
             UUID own = UUID.nameUUIDFromBytes((once + " " + i + " " + named.name()).getBytes(StandardCharsets.UTF_8));

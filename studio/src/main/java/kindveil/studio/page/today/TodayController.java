@@ -78,12 +78,8 @@ class TodayController {
         if (wide != null && !sample.isEmpty()) {
             begun.add(beginning.begin(once, SamplePicture.TITLE, wide, SamplePicture.NAME, SamplePicture.png(), having));
         } else if (wide != null) {
-            List<Upload> files = new ArrayList<>();
-            for (MultipartFile file : picture == null ? List.<MultipartFile>of() : picture) {
-                files.add(Upload.of(file, "no file"));
-            }
-            List<Upload> chosen = files.stream().filter(Upload::chosen).toList();
-            for (Upload file : chosen.isEmpty() ? List.of(new Upload("no file", false, new byte[0])) : chosen) {
+            List<Upload> chosen = Upload.chosen(picture);
+            for (Upload file : chosen.isEmpty() ? List.of(Upload.NOTHING) : chosen) {
                 UUID own = begun.isEmpty() && chosen.size() < 2 ? once : UUID.nameUUIDFromBytes((once + file.name()).getBytes(StandardCharsets.UTF_8));
                 Piece piece = problems.read(() -> beginning.begin(own, PieceWork.titled(file.name()), wide, file.name(), file.bytes(), having));
                 if (piece != null) {

@@ -28,19 +28,14 @@ public class Alternatives {
         this.looks = looks;
     }
 
-    /** The piece with an option chosen; empty where it cannot be made so. */
-    private Optional<Piece> with(Piece piece, Choice choice, Choice.Option option) {
-        try {
-            return Optional.of(new PlanChange.Chosen(choice.key(), option.key()).of(piece));
-        } catch (UnusableValue impossible) {
-            return Optional.empty();
-        }
+    private static Piece with(Piece piece, Choice choice, Choice.Option option) {
+        return new PlanChange.Chosen(choice.key(), option.key()).of(piece);
     }
 
     /** What the veil in hand comes to with an option chosen; empty where it cannot be made so. */
     public Optional<OptionReading> reading(Piece piece, Choice choice, Choice.Option option) {
         try {
-            return with(piece, choice, option).map(pieces::plan).map(Alternatives::reading);
+            return Optional.of(reading(pieces.plan(with(piece, choice, option))));
         } catch (UnusableValue impossible) {
             return Optional.empty();
         }
@@ -83,7 +78,7 @@ public class Alternatives {
     /** The pass looked at follows the plan, where it is the planned one that is looked at. */
     private Optional<Double> drowns(Piece piece, Choice choice, Choice.Option option, LookState state, int pass) {
         try {
-            Piece changed = with(piece, choice, option).orElse(piece);
+            Piece changed = with(piece, choice, option);
             Planned now = pieces.plan(piece);
             Planned then = pieces.plan(changed);
             int passes = pass == now.trace().plannedPasses() ? then.trace().plannedPasses() : Math.min(pass, then.trace().mostPasses());

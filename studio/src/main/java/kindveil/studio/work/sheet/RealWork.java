@@ -40,11 +40,16 @@ public class RealWork {
 
     /** Keeps that a file of the veil in hand was taken; the same one taken again is the same. */
     public void take(Planned planned, int copies) {
-        Piece piece = planned.piece();
-        Taken taken = new Taken(piece.id(), piece.inHand() + 1, clock.instant(), planned.brief().width(), planned.mirrored(), planned.brief().print(), copies);
-        if (of(piece).stream().findFirst().filter(taken::alike).isEmpty()) {
+        Taken taken = taken(planned, copies);
+        if (of(planned.piece()).stream().findFirst().filter(taken::again).isEmpty()) {
             files.add(taken);
         }
+    }
+
+    /** A file as it would be taken now. */
+    private Taken taken(Planned planned, int copies) {
+        Piece piece = planned.piece();
+        return new Taken(piece.id(), piece.inHand() + 1, clock.instant(), planned.brief().width(), planned.mirrored(), planned.brief().print(), copies);
     }
 
     /** The same of every image on some sheets. */
@@ -76,10 +81,10 @@ public class RealWork {
 
     /** Copies that were taken and are other than the plan is now, the newest of each kind. */
     public List<Taken> others(Planned planned) {
+        Taken now = taken(planned, planned.piece().design().copies());
         List<Taken> others = new ArrayList<>();
         for (Taken taken : of(planned.piece())) {
-            boolean same = taken.width().equals(planned.brief().width()) && taken.mirrored() == planned.mirrored() && taken.print() == planned.brief().print();
-            if (!same && others.stream().noneMatch(other -> other.width().equals(taken.width()) && other.mirrored() == taken.mirrored() && other.print() == taken.print())) {
+            if (!taken.printedAs(now) && others.stream().noneMatch(taken::printedAs)) {
                 others.add(taken);
             }
         }

@@ -12,8 +12,13 @@ import kindveil.measure.Length;
  * @param mirrored as it stands on the print
  */
 public record Taken(UUID piece, int veil, Instant at, Length width, boolean mirrored, PrintKind print, int copies) {
-    /** Whether its copies are such as another's. */
-    boolean alike(Taken other) {
-        return piece.equals(other.piece) && veil == other.veil && width.equals(other.width) && mirrored == other.mirrored && print == other.print && copies == other.copies;
+    /** Whether its copies can be used as another's. */
+    boolean printedAs(Taken other) {
+        return width.equals(other.width) && mirrored == other.mirrored && print == other.print;
+    }
+
+    /** Whether it is the same file again. */
+    boolean again(Taken other) {
+        return piece.equals(other.piece) && veil == other.veil && printedAs(other) && copies == other.copies;
     }
 }
