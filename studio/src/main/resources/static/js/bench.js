@@ -59,6 +59,9 @@ function drawClock(clock, t) {
 function drawSlip(slip, t) {
   const from = Number(slip.dataset.from);
   const until = Number(slip.dataset.until);
+  if (!from) {
+    return;
+  }
   slip.querySelector("[data-away]").textContent = away((until && t >= from ? until : from) - t);
   const key = `${slip.textContent.slice(0, 40)}${from}`;
   const due = until ? until - 120000 : from;
@@ -250,6 +253,7 @@ document.addEventListener("keydown", (event) => {
     }
   } else if (/^[1-9]$/.test(event.key) && !event.repeat) {
     answers.find((answer) => answer.form.dataset.key === event.key)?.begin();
+    document.querySelector(`[data-result="${event.key}"]`)?.click();
   } else if (event.key === "u" && !event.repeat) {
     const undo = document.querySelector("[data-undo]");
     if (undo) {

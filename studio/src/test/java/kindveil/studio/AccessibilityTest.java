@@ -43,7 +43,7 @@ class AccessibilityTest {
         pieces.add(piece, kindveil.catalogue.Catalogue.way("block-overprint"), "moth", null);
         String own = "/pieces/" + piece.id();
         studio.bean(SheetWork.class).gather(piece);
-        studio.bean(LogWork.class).write(new LogWork.Entry(UUID.randomUUID(), piece, new LogWork.Said(LogEntry.Verdict.NEARLY, "A ghost.", "", LogEntry.Findings.NONE), ""), "", null);
+        studio.bean(LogWork.class).write(new LogWork.Entry(UUID.randomUUID(), piece, null, new LogWork.Said(LogEntry.Verdict.NEARLY, "A ghost.", "", LogEntry.Findings.NONE), ""), "", null);
         String bench = "/bench/" + makings.begin(piece.id()).id();
         List<String> faults = new ArrayList<>();
         for (String path : List.of("/", "/pieces", "/ways", "/ways/plate-pull", "/log", "/room", "/made-of", "/supports", "/pulls", own + "/source", own + "/build", own + "/print", own + "/make", own + "/finish", own + "/notes", own + "/source/frame", own + "/source/opaque", own + "/print/form", own + "/veils/2/print/block",

@@ -33,6 +33,7 @@ import kindveil.studio.work.log.Log;
 import kindveil.studio.work.log.LogEntry;
 import kindveil.studio.work.making.MakingLine;
 import kindveil.studio.work.making.Makings;
+import kindveil.studio.work.making.Pull;
 import kindveil.studio.work.making.StoredMaking;
 import kindveil.studio.work.picture.Pictures;
 import kindveil.studio.work.piece.Piece;
@@ -201,7 +202,9 @@ public class ArchiveWork {
                 renamed.put(form.id(), id);
             }
             StoredMaking making = form.making(file.form().air().stream().map(air -> new ToldRoom(air.at(), air.celsius(), air.percent())).filter(air -> !air.at().isBefore(form.begun())).toList());
-            makings.add(new StoredMaking(id, piece(form.piece()), making.begun(), making.plan(), making.told(), making.signs(), making.rooms(), making.laidAside() || here.isPresent()));
+            // the pulls of a series that was here already stay a series of their own
+            Pull pull = making.pull() == null || here.isEmpty() ? making.pull() : new Pull(renamed.computeIfAbsent(making.pull().series(), series -> UUID.randomUUID()), making.pull().number(), making.pull().plates());
+            makings.add(new StoredMaking(id, piece(form.piece()), making.begun(), making.plan(), making.told(), making.signs(), making.rooms(), making.laidAside() || here.isPresent(), pull, making.result()));
             return true;
         }
 

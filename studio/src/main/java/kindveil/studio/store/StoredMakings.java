@@ -19,12 +19,15 @@ import kindveil.studio.work.Kept;
 import kindveil.studio.work.NotFound;
 import kindveil.studio.work.Outdated;
 import kindveil.studio.work.making.MakingLine;
+import kindveil.studio.work.making.Pull;
+import kindveil.studio.work.making.Result;
 import kindveil.studio.work.making.Makings;
 import kindveil.studio.work.making.StoredMaking;
 import kindveil.studio.work.making.ToldDeed;
 import kindveil.studio.work.room.Rooms;
 import kindveil.studio.work.room.ToldRoom;
 import kindveil.way.ActId;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -53,9 +56,49 @@ class StoredMakings implements Makings {
     @Override
     public Map<UUID, MakingLine> newest() {
         Map<UUID, MakingLine> newest = new LinkedHashMap<>();
-        entities.createQuery("select new kindveil.studio.work.making.MakingLine(e.id, e.piece, e.begun, e.laidAside, e.finished, e.atHand) from MakingEntity e "
-                + "where e.begun = (select max(o.begun) from MakingEntity o where o.piece = e.piece)", MakingLine.class).getResultStream().forEach(line -> newest.put(line.piece(), line));
+        entities.createQuery("select e.id, e.piece, e.begun, e.laidAside, e.finished, e.atHand, e.series, e.pull, e.plates, e.result from MakingEntity e "
+                + "where e.begun = (select max(o.begun) from MakingEntity o where o.piece = e.piece) or (e.finished = false and e.laidAside = false) order by e.begun, e.pull desc", Object[].class)
+                .getResultStream().map(StoredMakings::line).forEach(line -> newest.merge(line.piece(), line, (before, later) -> before.active() && !later.active() ? before : later));
         return newest;
+    }
+
+    /** Without its plan, which is long. */
+    private static MakingLine line(Object[] row) {
+        MakingEntity e = new MakingEntity();
+        e.id = (UUID) row[0];
+        e.piece = (UUID) row[1];
+        e.begun = (Instant) row[2];
+        e.laidAside = (boolean) row[3];
+        e.finished = (boolean) row[4];
+        e.atHand = (String) row[5];
+        e.series = (UUID) row[6];
+        e.pull = (int) row[7];
+        e.plates = (int) row[8];
+        e.result = (String) row[9];
+        return e.line();
+    }
+
+    @Override
+    public List<StoredMaking> ofSeries(UUID series) {
+        return entities.createQuery("select e.id from MakingEntity e where e.series = :series order by e.pull", UUID.class).setParameter("series", series).getResultStream().flatMap(id -> find(id).stream()).toList();
+    }
+
+    @Override
+    public void join(UUID making, Pull pull) {
+        locked(making).pulled(pull);
+    }
+
+    @Override
+    public void came(UUID making, @Nullable Result result) {
+        locked(making).came(result);
+    }
+
+    @Override
+    public void remove(UUID making) {
+        MakingEntity e = locked(making);
+        entities.createQuery("delete from SignEntity s where s.making = :making").setParameter("making", making).executeUpdate();
+        entities.createQuery("delete from DeedEntity d where d.key.making = :making").setParameter("making", making).executeUpdate();
+        entities.remove(e);
     }
 
     @Override
@@ -85,7 +128,7 @@ class StoredMakings implements Makings {
     }
 
     private static StoredMaking making(MakingEntity e, List<ToldDeed> told, List<SignEntity> signs, List<ToldRoom> air) {
-        return new StoredMaking(e.id, e.piece, e.begun, plan(e), told, Json.guarded(() -> signs.stream().map(SignEntity::sign).toList()), air, e.laidAside);
+        return new StoredMaking(e.id, e.piece, e.begun, plan(e), told, Json.guarded(() -> signs.stream().map(SignEntity::sign).toList()), air, e.laidAside, e.pull(), e.result == null ? null : Json.guarded(e::result));
     }
 
     private Map<UUID, List<ToldDeed>> told(List<UUID> makings) {
@@ -105,6 +148,8 @@ class StoredMakings implements Makings {
         e.begun = making.begun();
         e.plan = Json.write(PlanForm.of(making.plan()));
         e.laidAside = making.laidAside();
+        e.pulled(making.pull());
+        e.came(making.result());
         e.stands(making.making());
         entities.persist(e);
         for (int i = 0; i < making.told().size(); i++) {

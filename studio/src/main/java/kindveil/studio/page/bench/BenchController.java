@@ -11,7 +11,11 @@ import java.util.UUID;
 import kindveil.measure.UnusableValue;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
+import kindveil.studio.work.log.LogEntry;
+import kindveil.studio.work.log.Results;
 import kindveil.studio.work.making.MakeWork;
+import kindveil.studio.work.making.Meanwhile;
+import kindveil.studio.work.making.Result;
 import kindveil.studio.work.Outdated;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
@@ -30,9 +34,11 @@ class BenchController {
     private static final int JITTER_SECONDS = 90;
     private final MakeWork makings;
     private final PieceWork pieces;
+    private final Results results;
     private final Say say;
 
-    BenchController(MakeWork makings, PieceWork pieces, Say say) {
+    BenchController(MakeWork makings, PieceWork pieces, Results results, Say say) {
+        this.results = results;
         this.makings = makings;
         this.pieces = pieces;
         this.say = say;
@@ -50,7 +56,9 @@ class BenchController {
     private ModelAndView page(UUID id, List<String> said, boolean wrong, BenchPage.Against against) {
         StoredMaking making = makings.get(id);
         List<String> all = Stream.concat(said.stream(), clock(making).stream()).toList();
-        return new BenchPage(BenchView.of(making, pieces.get(making.piece()), others(id), making.making().current().map(act -> makings.beside(id, act, say.now())).orElse(List.of()), say), say.air(making.air().last()), say.now().toEpochMilli(), all, wrong, against).in("bench/bench");
+        Piece piece = pieces.get(making.piece());
+        PullView pull = PullView.of(making, makings.series(making), results.of(making).map(LogEntry::id).orElse(null), "/pieces/" + piece.id());
+        return new BenchPage(BenchView.of(making, piece, others(id), pull, making.making().current().map(act -> makings.beside(id, act, say.now())).orElse(List.of()), say), say.air(making.air().last()), say.now().toEpochMilli(), all, wrong, against).in("bench/bench");
     }
 
     /** A clock that stands before what was told last was set, then or since: no window is right by it. */
@@ -62,10 +70,13 @@ class BenchController {
 
     /** What runs in other makings, each piece asked for once. */
     private List<BenchView.Slip> others(UUID here) {
-        List<StoredMaking> active = makings.active().stream().filter(other -> !other.id().equals(here)).toList();
+        List<StoredMaking> all = makings.active();
+        List<StoredMaking> active = all.stream().filter(other -> !other.id().equals(here)).toList();
         Map<UUID, Piece> theirs = pieces.all(active.stream().map(StoredMaking::piece).distinct().toList());
-        return active.stream().filter(other -> theirs.containsKey(other.piece()))
-                .flatMap(other -> BenchView.slips(other, other.making(), theirs.get(other.piece()).title(), true, say, say.now()).stream()).toList();
+        Stream<BenchView.Slip> next = Meanwhile.of(all, say.now()).stream().filter(one -> !one.next().id().equals(here) && theirs.containsKey(one.next().piece()))
+                .map(one -> BenchView.slip(one, one.next().called(theirs.get(one.next().piece()).title()), say, say.now()));
+        return Stream.concat(next, active.stream().filter(other -> theirs.containsKey(other.piece()))
+                .flatMap(other -> BenchView.slips(other, other.making(), other.called(theirs.get(other.piece()).title()), true, say, say.now()).stream())).toList();
     }
 
     @PostMapping("/bench/{id}/tell")
@@ -127,10 +138,32 @@ class BenchController {
         }
     }
 
+    /** Another pull of the same plan, beside this one. */
+    @PostMapping("/bench/{id}/pull")
+    Object oneMore(@PathVariable UUID id) {
+        try {
+            return "redirect:/bench/" + makings.oneMore(id).id();
+        } catch (UnusableValue unusable) {
+            return wrong(id, List.of(unusable.getMessage()));
+        }
+    }
+
+    /** What came of it, in a word. */
+    @PostMapping("/bench/{id}/came")
+    Object came(@PathVariable UUID id, @RequestParam Result result) {
+        try {
+            results.came(id, result);
+            return "redirect:/bench/" + id;
+        } catch (UnusableValue unusable) {
+            return wrong(id, List.of(unusable.getMessage()));
+        }
+    }
+
     @PostMapping("/bench/{id}/aside")
     String aside(@PathVariable UUID id) {
+        UUID piece = makings.get(id).piece();
         makings.layAside(id);
-        return "redirect:/pieces/" + makings.get(id).piece() + "/make";
+        return "redirect:/pieces/" + piece + "/make";
     }
 
     @PostMapping("/bench/{id}/take-up")

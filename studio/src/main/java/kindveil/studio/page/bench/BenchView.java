@@ -21,6 +21,7 @@ import kindveil.reading.CautionReading;
 import kindveil.studio.page.Knot;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.making.Meanwhile;
 import kindveil.studio.work.making.StoredMaking;
 import kindveil.way.Act;
 import kindveil.way.Answer;
@@ -41,10 +42,12 @@ import org.jspecify.annotations.Nullable;
  * @param drawing of the act, where nothing is waited for
  * @param counts seconds the hands are at it, where that can be counted down; 0 where it cannot
  * @param late how the act at hand is told late, or null where it cannot have been earlier
+ * @param pull which of a series it is, and what came of it; null where it is made by itself and under way
+ * @param undo whether anything was told that can be taken back
  * @param laidAside whether it is no longer followed, and takes no acts
  */
 public record BenchView(UUID making, UUID piece, String pieceTitle, String way, int position, int all, int seq, String title, String how, String amount, String caution, @Nullable Chance chance, List<Tale> tales,
-        @Nullable ClockView clock, List<AnswerView> answers, String rescue, String next, List<Slip> slips, int more, List<LaterAct> later, boolean finished, String last, boolean startsDwell, @Nullable ActDrawing drawing, long counts, @Nullable Late late, boolean laidAside) {
+        @Nullable ClockView clock, List<AnswerView> answers, String rescue, String next, List<Slip> slips, int more, List<LaterAct> later, boolean finished, String last, boolean startsDwell, @Nullable ActDrawing drawing, long counts, @Nullable Late late, boolean laidAside, PullView pull, boolean undo) {
     private static final int MOST_SLIPS = 3;
     private static final int LONG_TITLE = 22;
     private static final long SHORTEST_COUNT = 5;
@@ -244,26 +247,26 @@ public record BenchView(UUID making, UUID piece, String pieceTitle, String way, 
     }
 
     /** @param others what runs elsewhere; this making's own windows come before it */
-    static BenchView of(StoredMaking stored, Piece piece, List<Slip> others, List<String> beside, Say say) {
+    static BenchView of(StoredMaking stored, Piece piece, List<Slip> others, PullView pull, List<String> beside, Say say) {
         Comparator<Slip> pressing = Comparator.comparingLong(Slip::turning);
         Making making = stored.making();
-        List<Slip> own = slips(stored, making, piece.title(), false, say, say.now());
+        List<Slip> own = slips(stored, making, stored.called(piece.title()), false, say, say.now());
         List<Slip> slips = Stream.concat(own.stream().sorted(pressing), others.stream().sorted(pressing)).limit(MOST_SLIPS).toList();
         int more = own.size() + others.size() - slips.size();
         String last = making.moments().isEmpty() ? "" : say.it(making.moments().getLast().act().title());
         int seq = stored.told().size();
         if (making.finished()) {
-            return new BenchView(stored.id(), piece.id(), piece.title(), made(stored), making.position() - 1, making.position() - 1, seq, "Made", "", "", "", null, List.of(),
-                    null, List.of(), "", "", slips, more, List.of(), true, last, false, null, 0, null, false);
+            return new BenchView(stored.id(), piece.id(), stored.called(piece.title()) + pull.of(), made(stored), making.position() - 1, making.position() - 1, seq, "Made", "", "", "", null, List.of(),
+                    null, List.of(), "", "", slips, more, List.of(), true, last, false, null, 0, null, false, pull, stored.underWay());
         }
         Act act = making.current().orElseThrow();
         ClockView clock = making.clock().map(c -> ClockView.of(c, say)).orElse(null);
         AmountReading amounts = stored.amounts(act.id());
         String amount = amounts.forAct(act.id()).map(p -> say.both(p.volume()) + " of " + p.product().words())
                 .or(() -> amounts.batch(act.id()).map(b -> String.join(", ", b.shares().stream().map(share -> say.both(share.volume()) + " " + share.words()).toList()) + Knot.strength(b))).orElse("");
-        return new BenchView(stored.id(), piece.id(), piece.title(), stored.wayOf(act.id()).toLowerCase(Locale.ROOT), making.position(), making.position() + making.remaining() - 1, seq,
+        return new BenchView(stored.id(), piece.id(), stored.called(piece.title()) + pull.of(), stored.wayOf(act.id()).toLowerCase(Locale.ROOT), making.position(), making.position() + making.remaining() - 1, seq,
                 say.it(act.title()), say.it(act.how()), amount, say.it(String.join(" ", Stream.concat(beside.stream(), CautionReading.words(act.step(), making.bench(say.now())).stream()).toList())), chance(making, act, say), Tale.of(making, say.now()), clock, answers(making, act, say),
-                say.it(making.rescue().map(Answer::meaning).orElse("")), say.it(following(making)), slips, more, later(making, say), false, last, startsDwell(making, act), clock == null ? ActDrawing.of(making.bench(say.now()), act.step(), say) : null, counts(act), Late.of(making, act, say.now()), stored.laidAside());
+                say.it(making.rescue().map(Answer::meaning).orElse("")), say.it(following(making)), slips, more, later(making, say), false, last, startsDwell(making, act), clock == null ? ActDrawing.of(making.bench(say.now()), act.step(), say) : null, counts(act), Late.of(making, act, say.now()), stored.laidAside(), pull, stored.underWay());
     }
 
     /** The way of the act told last. */
@@ -339,6 +342,12 @@ public record BenchView(UUID making, UUID piece, String pieceTitle, String way, 
             slips.add(slip("/bench/" + stored.id(), name, running.act().title(), running.clock(), say, now, slips.size()));
         }
         return slips;
+    }
+
+    /** A pull that can be begun while others dry, or why not yet. */
+    static Slip slip(Meanwhile next, String name, Say say, Instant now) {
+        String when = next.plateBusy() ? "when a plate is free" : next.fits(now) || next.bound() == null ? "now" : "after " + say.time(next.bound());
+        return new Slip("/bench/" + next.next().id(), name, "Begin it meanwhile", when, Span.words(next.hands()) + " of hands", false, 0, 0, 0);
     }
 
     private static Slip slip(String href, String name, String title, Clock clock, Say say, Instant now, int tone) {

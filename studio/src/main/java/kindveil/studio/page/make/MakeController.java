@@ -1,10 +1,14 @@
 package kindveil.studio.page.make;
 
 import kindveil.studio.page.piece.PieceHead;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import kindveil.reading.SeriesReading;
+import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.making.MakeWork;
+import kindveil.studio.work.making.MakingLine;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.piece.Planned;
@@ -29,9 +33,25 @@ class MakeController {
     }
 
     @GetMapping({"/pieces/{id}/make", "/pieces/{id}/veils/{veil}/make"})
-    ModelAndView make(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil) {
+    ModelAndView make(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam(defaultValue = "1") String pulls, @RequestParam(defaultValue = "1") String plates) {
+        return page(id, veil, pulls, plates, new Problems());
+    }
+
+    private ModelAndView page(UUID id, @Nullable Integer veil, String pulls, String plates, Problems problems) {
         Planned planned = pieces.plan(pieces.get(id, veil));
-        return MakeView.of(planned, pieces.remedies(refused(planned)), makings.ofPiece(id), say).in("piece/make");
+        List<MakingLine> made = makings.ofPiece(id);
+        Integer count = pulls(problems, pulls);
+        Integer gels = plates(problems, plates);
+        SeriesView series = count == null || gels == null ? SeriesView.single(pulls, plates, planned, made) : SeriesView.of(planned, count, gels, made);
+        return MakeView.of(planned, series, pieces.remedies(refused(planned)), made, problems.words(), say).in("piece/make");
+    }
+
+    private static @Nullable Integer pulls(Problems problems, String pulls) {
+        return problems.whole("Pulls", pulls, 1, SeriesReading.MOST, "", "More of them are a second series.");
+    }
+
+    private static @Nullable Integer plates(Problems problems, String plates) {
+        return problems.whole("Gel plates", plates, 1, SeriesReading.MOST, "", "Count those of its size.");
     }
 
     /** The piece with the veil in hand that the bench refuses first: its remedies are the ones to offer. */
@@ -42,8 +62,26 @@ class MakeController {
     }
 
     @PostMapping({"/pieces/{id}/make", "/pieces/{id}/veils/{veil}/make"})
-    String begin(@PathVariable UUID id) {
-        return "redirect:/bench/" + makings.begin(id).id();
+    Object begin(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam(defaultValue = "1") String pulls, @RequestParam(defaultValue = "1") String plates) {
+        Problems problems = new Problems();
+        Integer count = pulls(problems, pulls);
+        Integer gels = plates(problems, plates);
+        if (count == null || gels == null) {
+            return page(id, veil, pulls, plates, new Problems());
+        }
+        return "redirect:/bench/" + makings.begin(id, count, gels).id();
+    }
+
+    /** As many copies of each print as there are to be pulls. */
+    @PostMapping({"/pieces/{id}/make/copies", "/pieces/{id}/veils/{veil}/make/copies"})
+    Object copies(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam int version, @RequestParam(defaultValue = "1") String pulls, @RequestParam(defaultValue = "1") String plates) {
+        Integer count = pulls(new Problems(), pulls);
+        Integer gels = plates(new Problems(), plates);
+        if (count == null || gels == null) {
+            return page(id, veil, pulls, plates, new Problems());
+        }
+        Piece changed = pieces.change(pieces.get(id, veil).seen(version).printing(count));
+        return "redirect:%s/make?pulls=%d&plates=%d".formatted(PieceHead.base(changed), count, gels);
     }
 
     /** Takes up one of the single changes that make the plan sound. */

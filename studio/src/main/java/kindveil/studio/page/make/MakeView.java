@@ -1,6 +1,7 @@
 package kindveil.studio.page.make;
 
 import kindveil.studio.page.piece.PieceHead;
+import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
 import java.util.Map;
@@ -24,13 +25,14 @@ import kindveil.studio.work.piece.Planned;
  * The Make page: the acts on their thread, what they take, what to beware of, and the way to the bench.
  *
  * @param takes how long it takes, and in which air
+ * @param series how many pulls, and how they go into each other
  * @param bench address of the making that is under way, or empty
  * @param before what is said of makings that were finished, or empty
  * @param aside makings that were laid aside and can be taken up again
  * @param area what the needs are reckoned for
  */
-record MakeView(PieceHead head, List<Knot> knots, String elapsed, String takes, Refused refused, String bench, String before, List<Aside> aside, String area, List<Need> needs, List<String> cautions,
-        String deference) implements PageView {
+record MakeView(PieceHead head, List<Knot> knots, String elapsed, String takes, SeriesView series, Refused refused, String bench, String before, List<Aside> aside, String area, List<Need> needs, List<String> cautions,
+        String deference, List<String> problems) implements PageView {
 
     /** What is needed of one thing in all. */
     record Need(String what, String volume) {
@@ -44,19 +46,19 @@ record MakeView(PieceHead head, List<Knot> knots, String elapsed, String takes, 
     }
 
     /** @param remedies of the veil the bench refuses first */
-    static MakeView of(Planned planned, List<Remedies> remedies, List<MakingLine> makings, Say say) {
+    static MakeView of(Planned planned, SeriesView series, List<Remedies> remedies, List<MakingLine> makings, List<String> problems, Say say) {
         TimeReading times = planned.times();
         List<AmountReading> amounts = planned.amounts();
         long before = makings.stream().filter(MakingLine::finished).count();
-        Optional<MakingLine> open = makings.stream().filter(MakingLine::active).findFirst();
+        Optional<MakingLine> open = makings.stream().filter(MakingLine::active).min(Comparator.comparingInt(line -> line.pull() == null ? 1 : line.pull().number()));
         return new MakeView(PieceHead.of(planned.piece(), "Make"),
                 times.entries().stream().map(entry -> Knot.of(entry, amount(planned, entry, amounts.get(entry.act().id().part()), say), say)).toList(), Knot.elapsed(times),
-                "from start to end at %s, if every wait is the safe one; your hands are busy for %s of it.".formatted(say.air(), Span.words(times.handsOn())),
+                "from start to end at %s, if every wait is the safe one; your hands are busy for %s of it.".formatted(say.air(), Span.words(times.handsOn())), series,
                 Refused.of(planned.whole(), remedies, say), open.map(line -> "/bench/" + line.id()).orElse(""),
                 before == 0 ? "" : before == 1 ? "One making of it is finished." : "%d makings of it are finished.".formatted(before),
                 makings.stream().filter(line -> line.laidAside() && !line.finished()).map(line -> Aside.of(line, say)).toList(),
-                "What it takes, for " + say.area(planned.brief().area()), planned.needs().entrySet().stream().map(need -> new Need(need.getKey().words(), say.both(need.getValue()))).toList(),
-                CautionReading.of(planned.whole()).keySet().stream().map(say::it).toList(), CautionReading.DEFERENCE);
+                "What it takes, for " + (series.pulls() == 1 ? "" : "%d pulls of ".formatted(series.pulls())) + say.area(planned.brief().area()), planned.needs().entrySet().stream().map(need -> new Need(need.getKey().words(), say.both(need.getValue().times(series.pulls())))).toList(),
+                CautionReading.of(planned.whole()).keySet().stream().map(say::it).toList(), CautionReading.DEFERENCE, problems);
     }
 
     /** What an act takes or, where a print's paper is rubbed away or it is lifted off wet, whether that will come out well. */

@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.util.List;
 import java.util.UUID;
 import kindveil.making.Departure;
+import kindveil.studio.page.Pick;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.log.LogEntry;
@@ -41,13 +42,14 @@ class NotesController {
     }
 
     @GetMapping({"/pieces/{id}/notes", "/pieces/{id}/veils/{veil}/notes"})
-    ModelAndView notes(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam(required = false) @Nullable UUID again) {
+    ModelAndView notes(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam(required = false) @Nullable UUID again,
+            @RequestParam(required = false) @Nullable UUID making) {
         Piece piece = pieces.get(id, veil);
         if (again == null) {
-            return page(piece, NotesView.Form.begun(departures(piece)), null, List.of());
+            return page(piece, making, NotesView.Form.begun(departures(piece, making)), null, List.of());
         }
         LogEntry entry = log.get(again);
-        return page(piece, NotesView.Form.of(entry), new NotesView.Again(entry.id(), entry.revision()), List.of());
+        return page(piece, entry.making(), NotesView.Form.of(entry), new NotesView.Again(entry.id(), entry.revision()), List.of());
     }
 
     /** Strikes an entry out, or counts it again. */
@@ -68,17 +70,23 @@ class NotesController {
             return "redirect:/pieces";
         }
         Piece piece = pieces.get(id);
-        return page(piece, NotesView.Form.begun(departures(piece)), null, problems.words());
+        return page(piece, null, NotesView.Form.begun(departures(piece, null)), null, problems.words());
     }
 
-    /** What the last making did otherwise than planned, as a start for the artist's own words. */
-    private String departures(Piece piece) {
-        return makings.newest(piece.id()).map(stored -> Departure.told(Departure.of(stored.making()), LONGEST)).orElse("");
+    /** What a making did otherwise than planned, as a start for the artist's own words. */
+    private String departures(Piece piece, @Nullable UUID making) {
+        return log.making(piece, making).map(stored -> Departure.told(Departure.of(stored.making()), LONGEST)).orElse("");
     }
 
-    private ModelAndView page(Piece piece, NotesView.Form form, NotesView.@Nullable Again again, List<String> problems) {
+    private ModelAndView page(Piece piece, @Nullable UUID making, NotesView.Form form, NotesView.@Nullable Again again, List<String> problems) {
         List<NotesView.Note> notes = log.ofPiece(piece.id()).stream().map(entry -> NotesView.Note.of(entry, entry.revision() == 0 ? List.of() : log.history(entry.id()), say)).toList();
-        return NotesView.of(piece, looks.aspect(piece), form, again, makings.ofPiece(piece.id()).size(), log.printers(), notes, problems).in("piece/notes");
+        return NotesView.of(piece, looks.aspect(piece), of(piece, making), form, again, makings.ofPiece(piece.id()).size(), log.printers(), notes, problems).in("piece/notes");
+    }
+
+    /** Which pull is written of, where there are several to choose from. */
+    private List<Pick> of(Piece piece, @Nullable UUID chosen) {
+        StoredMaking about = log.making(piece, chosen).orElse(null);
+        return about == null || about.pull() == null ? List.of() : makings.series(about).stream().map(mate -> new Pick(mate.id().toString(), mate.called(piece.title()), "", mate.id().equals(about.id()))).toList();
     }
 
     private static LogEntry.Findings findings(Problems problems, String tack, String fibre, String stretch, String byProducts, String cause) {
@@ -107,7 +115,7 @@ class NotesController {
     Object write(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam(defaultValue = "") String verdict, @RequestParam(defaultValue = "") String came,
             @RequestParam(defaultValue = "") String different, @RequestParam(defaultValue = "") String printedBy, @RequestParam(defaultValue = "") String tack,
             @RequestParam(defaultValue = "") String fibre, @RequestParam(defaultValue = "") String stretch, @RequestParam(defaultValue = "") String byProducts,
-            @RequestParam(defaultValue = "") String cause, @RequestParam UUID once, @RequestParam(required = false) @Nullable UUID entry,
+            @RequestParam(defaultValue = "") String cause, @RequestParam UUID once, @RequestParam(required = false) @Nullable UUID making, @RequestParam(required = false) @Nullable UUID entry,
             @RequestParam(defaultValue = "0") int revision, @RequestParam(required = false) @Nullable MultipartFile photo) throws IOException {
         Piece piece = pieces.get(id, veil);
         Problems problems = new Problems();
@@ -124,7 +132,7 @@ class NotesController {
             problems.read(() -> kindveil.studio.intake.PictureIntake.read(name, bytes));
         }
         if (problems.any()) {
-            return page(piece, new NotesView.Form(verdict, came, different, printedBy, tack, fibre, stretch, byProducts, cause),
+            return page(piece, making, new NotesView.Form(verdict, came, different, printedBy, tack, fibre, stretch, byProducts, cause),
                     entry == null ? null : new NotesView.Again(entry, revision), problems.words());
         }
         LogWork.Said said = new LogWork.Said(judged, came, different, findings);
@@ -132,7 +140,7 @@ class NotesController {
             log.correct(entry, revision, said);
             return "redirect:" + PieceHead.base(piece) + "/notes";
         }
-        log.write(new LogWork.Entry(once, piece, said, printedBy), name, bytes);
+        log.write(new LogWork.Entry(once, piece, making, said, printedBy), name, bytes);
         return "redirect:" + PieceHead.base(piece) + "/notes";
     }
 }

@@ -17,11 +17,12 @@ import org.jspecify.annotations.Nullable;
  *
  * @param wish what the verdict is held against
  * @param frame height of a small picture, 100 wide
+ * @param pulls which pull is written of, where there are several
  * @param again the entry written again, as the page saw it
  * @param goes what is taken away with the piece
  * @param once so that the same form sent twice is written once
  */
-record NotesView(PieceHead head, String wish, long frame, Form form, Choices choices, @Nullable Again again, String goes, UUID once, List<String> printers, List<Note> notes, List<String> problems) implements PageView {
+record NotesView(PieceHead head, String wish, long frame, List<Pick> pulls, Form form, Choices choices, @Nullable Again again, String goes, UUID once, List<String> printers, List<Note> notes, List<String> problems) implements PageView {
     /** What was typed. */
     record Form(String verdict, String came, String different, String printedBy, String tack, String fibre, String stretch, String byProducts, String cause) {
         static Form of(LogEntry entry) {
@@ -69,9 +70,9 @@ record NotesView(PieceHead head, String wish, long frame, Form form, Choices cho
         }
     }
 
-    static NotesView of(Piece piece, double aspect, Form form, @Nullable Again again, int makings, List<String> printers, List<Note> notes, List<String> problems) {
+    static NotesView of(Piece piece, double aspect, List<Pick> pulls, Form form, @Nullable Again again, int makings, List<String> printers, List<Note> notes, List<String> problems) {
         String goes = "With it go %s, %s and its pictures.".formatted(count(makings, "making"), notes.isEmpty() ? "nothing written" : count(notes.size(), "entry of the log"));
-        return new NotesView(PieceHead.of(piece, "Notes"), piece.design().wish().words(), Math.round(100 * aspect), form, Choices.of(form), again, goes, UUID.randomUUID(), printers, notes, problems);
+        return new NotesView(PieceHead.of(piece, "Notes"), piece.design().wish().words(), Math.round(100 * aspect), pulls, form, Choices.of(form), again, goes, UUID.randomUUID(), printers, notes, problems);
     }
 
     private static String count(int n, String what) {

@@ -50,7 +50,7 @@ record Evening(List<Thread> threads, List<Hour> hours) {
     private static List<Thread> threads(List<Followed> followed, Instant now) {
         List<Thread> threads = new ArrayList<>();
         double y = FIRST;
-        for (Followed f : followed.stream().limit(MOST).toList()) {
+        for (Followed f : followed.stream().filter(one -> one.stored().pull() == null || one.stored().underWay()).limit(MOST).toList()) {
             List<Knot> knots = new ArrayList<>();
             for (Trace.Moment moment : f.making().forecast(now)) {
                 double start = Duration.between(now, f.stored().begun().plus(moment.start())).toMillis() / (double) TONIGHT.toMillis();
@@ -60,7 +60,7 @@ record Evening(List<Thread> threads, List<Hour> hours) {
                 }
             }
             double to = knots.isEmpty() ? TONIGHT_WIDTH : knots.getLast().x();
-            threads.add(new Thread(f.piece().title(), y, to, knots.isEmpty(), knots));
+            threads.add(new Thread(f.name(), y, to, knots.isEmpty(), knots));
             y += APART;
         }
         return threads;

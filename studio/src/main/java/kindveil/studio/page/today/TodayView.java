@@ -12,6 +12,8 @@ import kindveil.making.Making;
 import kindveil.studio.page.HavingForm;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.piece.Piece;
+import kindveil.measure.Span;
+import kindveil.studio.work.making.Meanwhile;
 import kindveil.studio.work.making.StoredMaking;
 import kindveil.way.Act;
 import org.jspecify.annotations.Nullable;
@@ -52,6 +54,9 @@ record TodayView(String heading, String air, long now, String empty, @Nullable I
 
     /** A making with its piece, gone through once. */
     record Followed(StoredMaking stored, Making making, Piece piece, double aspect) {
+        String name() {
+            return stored.called(piece.title());
+        }
     }
 
     /**
@@ -61,8 +66,13 @@ record TodayView(String heading, String air, long now, String empty, @Nullable I
     static TodayView of(List<Followed> followed, List<Piece> ready, @Nullable Invite invite, List<String> apart, Say say, ZoneId zone) {
         Instant now = say.now();
         List<Sentence> sentences = new ArrayList<>();
+        List<Meanwhile> meanwhile = Meanwhile.of(followed.stream().map(Followed::stored).toList(), now);
         for (Followed f : followed) {
             Making making = f.making();
+            if (f.stored().pull() != null && !f.stored().underWay()) {
+                meanwhile.stream().filter(next -> next.next().id().equals(f.stored().id())).forEach(next -> sentences.add(sentence(f, next, say, now)));
+                continue;
+            }
             making.current().ifPresent(act -> sentences.add(sentence(f, act, making.clock().orElse(null), say, now)));
             for (Clock.Running running : making.running()) {
                 if (running.clock().closes()) {
@@ -79,9 +89,17 @@ record TodayView(String heading, String air, long now, String empty, @Nullable I
         return new TodayView(say.heading(), say.air(), now.toEpochMilli(), empty, invite, apart, sentences, WashLine.of(followed, say, now), Evening.of(followed, now, zone));
     }
 
+    /** The next pull of a series, begun while the others dry. */
+    private static Sentence sentence(Followed f, Meanwhile next, Say say, Instant now) {
+        String why = "%s of hands until it can be left. %s".formatted(Span.words(next.hands()), next.plateBusy() ? "Every gel plate is in use until the pull before it is lifted."
+                : !next.fits(now) && next.bound() != null ? "Something else is too late at %s: after that.".formatted(say.time(next.bound())) : next.asks() == null ? "Nothing else asks for you." : "Another asks from %s.".formatted(say.time(next.asks())));
+        boolean fits = next.fits(now);
+        return new Sentence(fits ? "now" : next.plateBusy() || next.bound() == null ? "later" : "after " + say.time(next.bound()), "", "Begin " + f.name(), why.strip(), "/bench/" + f.stored().id(), false, fits ? now.toEpochMilli() + 1 : Long.MAX_VALUE - 1, 0, 0);
+    }
+
     private static Sentence sentence(Followed f, Act act, @Nullable Clock clock, Say say, Instant now) {
         String href = "/bench/" + f.stored().id();
-        String title = act.title() + " · " + f.piece().title();
+        String title = act.title() + " · " + f.name();
         if (clock == null) {
             return new Sentence("now", "", title, act.how(), href, false, now.toEpochMilli(), 0, 0);
         }

@@ -78,7 +78,7 @@ record WashLine(List<Hanging> hanging) {
         String when = making.clock().filter(clock -> clock.phase(now) == Clock.Phase.TOO_SOON).map(clock -> "from " + say.time(clock.opens())
                 + (clock.advised().isAfter(clock.opens()) ? ", safe " + say.time(clock.advised()) : "")).orElse("");
         String picture = "/pieces/%s/look/dried.png?v=%d&small=true".formatted(f.piece().id(), f.piece().version());
-        return List.of(new Hanging(picture, "/pieces/" + f.piece().id(), List.of(f.piece().title(), state, next, when), x, sag(x), Math.min(TALLEST, HANG_WIDTH * f.aspect())));
+        return List.of(new Hanging(picture, "/pieces/" + f.piece().id(), List.of(f.name(), state, next, when), x, sag(x), Math.min(TALLEST, HANG_WIDTH * f.aspect())));
     }
 
     /** As much of a title as fits under a picture. */

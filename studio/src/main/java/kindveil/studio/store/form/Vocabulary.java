@@ -25,6 +25,7 @@ import kindveil.product.Trait;
 import kindveil.reading.LookState;
 import kindveil.sheet.Paper;
 import kindveil.studio.work.log.LogEntry;
+import kindveil.studio.work.making.Result;
 import kindveil.studio.work.piece.HandWish;
 import kindveil.studio.work.shelf.Owned;
 import kindveil.way.TellTale;
@@ -119,6 +120,7 @@ public final class Vocabulary {
             .is("laid", LookState.LAID).is("drying", LookState.DRYING).is("raked", LookState.RAKED);
     public static final Tokens<LogEntry.Verdict> VERDICT = Tokens.of("verdict", LogEntry.Verdict.class).is("as-wished", LogEntry.Verdict.AS_WISHED)
             .is("nearly", LogEntry.Verdict.NEARLY).is("otherwise-good", LogEntry.Verdict.OTHERWISE_GOOD).is("failed", LogEntry.Verdict.FAILED);
+    public static final Tokens<Result> RESULT = Tokens.of("result", Result.class).is("good", Result.GOOD).is("ghost", Result.GHOST).is("spoiled", Result.SPOILED);
     public static final Tokens<LogEntry.Tack> TACK = Tokens.of("tack", LogEntry.Tack.class).is("dry", LogEntry.Tack.DRY)
             .is("slight", LogEntry.Tack.SLIGHT).is("tacky", LogEntry.Tack.TACKY);
     public static final Tokens<LogEntry.Fibre> FIBRE = Tokens.of("fibre", LogEntry.Fibre.class).is("none", LogEntry.Fibre.NONE)

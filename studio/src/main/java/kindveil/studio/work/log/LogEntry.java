@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.UUID;
 import kindveil.measure.UnusableValue;
 import kindveil.reading.LookState;
+import kindveil.studio.work.making.Result;
 import kindveil.way.Wish;
 import org.jspecify.annotations.Nullable;
 
@@ -58,6 +59,15 @@ public record LogEntry(UUID id, int revision, UUID piece, @Nullable UUID making,
 
         public String words() {
             return words;
+        }
+
+        /** What a result is against the wish, until the artist says more. */
+        static Verdict of(Result result) {
+            return switch (result) {
+                case GOOD -> AS_WISHED;
+                case GHOST -> OTHERWISE_GOOD;
+                case SPOILED -> FAILED;
+            };
         }
     }
 

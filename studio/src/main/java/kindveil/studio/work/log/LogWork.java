@@ -55,8 +55,12 @@ public class LogWork {
         this.clock = clock;
     }
 
-    /** An entry as it comes in, about the veil in hand; {@code once} makes a second sending of the same form harmless. */
-    public record Entry(UUID once, Piece piece, Said said, String printedBy) {
+    /**
+     * An entry as it comes in, about the veil in hand; {@code once} makes a second sending of the same form harmless.
+     *
+     * @param making it came of, or null for the newest of the piece
+     */
+    public record Entry(UUID once, Piece piece, @Nullable UUID making, Said said, String printedBy) {
     }
 
     /** What the artist says of it. */
@@ -69,11 +73,16 @@ public class LogWork {
             return;
         }
         Piece piece = entry.piece();
-        Optional<StoredMaking> making = makings.newest(piece.id());
+        Optional<StoredMaking> making = making(piece, entry.making());
         Judged judged = judged(pieces.plan(piece), making, entry.printedBy().strip());
         UUID picture = photo == null ? null : pictures.take(photoName, photo).id();
         log.add(new LogEntry(entry.once(), 0, piece.id(), making.map(StoredMaking::id).orElse(null), clock.instant(), entry.said().verdict(), entry.said().came().strip(),
                 entry.said().different().strip(), entry.said().findings(), judged, picture, false));
+    }
+
+    /** One of a piece's makings, or its newest where none is named. */
+    public Optional<StoredMaking> making(Piece piece, @Nullable UUID named) {
+        return named == null ? makings.newest(piece.id()) : makings.find(named).filter(making -> making.piece().equals(piece.id()));
     }
 
     private Judged judged(Planned planned, Optional<StoredMaking> making, String printedBy) {

@@ -9,6 +9,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -21,6 +22,7 @@ import kindveil.making.Making;
 import kindveil.making.Sign;
 import kindveil.measure.Figures;
 import kindveil.measure.Span;
+import kindveil.reading.SeriesReading;
 import kindveil.bench.Step;
 import kindveil.measure.Words;
 import kindveil.measure.UnusableValue;
@@ -41,11 +43,13 @@ public class MakeWork {
     private final Makings makings;
     private final PieceWork pieces;
     private final Clock clock;
+    private final Mates mates;
 
     MakeWork(Makings makings, PieceWork pieces, Clock clock) {
         this.makings = makings;
         this.pieces = pieces;
         this.clock = clock;
+        this.mates = new Mates(makings, clock);
     }
 
     public StoredMaking get(UUID id) {
@@ -77,10 +81,28 @@ public class MakeWork {
         return makings.active();
     }
 
-    /** Begins a making of the piece as it is planned now, or goes on with the one that is under way; a plan the bench refuses cannot be begun. */
+    /** All pulls of a making's series that are followed; itself where it is made by itself. */
+    public List<StoredMaking> series(StoredMaking making) {
+        return mates.of(making);
+    }
+
+    /** Begins one making. */
     public StoredMaking begin(UUID pieceId) {
+        return begin(pieceId, 1, 1);
+    }
+
+    /**
+     * Begins a making of the piece as it is planned now, or a series of them, or goes on with the one that is under way; a plan the bench
+     * refuses cannot be begun.
+     *
+     * @param plates gel plates there are for it
+     * @return the first of them
+     */
+    public StoredMaking begin(UUID pieceId, int pulls, int plates) {
+        UnusableValue.requireWithin("Pulls", pulls, 1, SeriesReading.MOST, "", "More of them are a second series.");
+        UnusableValue.requireWithin("Gel plates", plates, 1, SeriesReading.MOST, "", "Count those of its size.");
         pieces.held(pieceId);
-        Optional<MakingLine> active = makings.ofPiece(pieceId).stream().filter(MakingLine::active).findFirst();
+        Optional<MakingLine> active = makings.ofPiece(pieceId).stream().filter(MakingLine::active).min(Comparator.comparingInt(line -> line.pull() == null ? 1 : line.pull().number()));
         if (active.isPresent()) {
             return get(active.get().id());
         }
@@ -88,9 +110,35 @@ public class MakeWork {
         if (!planned.sound()) {
             throw new UnusableValue("Plan", planned.piece().title(), "one the bench accepts", planned.whole().refusals().getFirst().words());
         }
-        StoredMaking making = new StoredMaking(UUID.randomUUID(), pieceId, clock.instant(), Begun.of(planned.sequence()), List.of(), List.of(), List.of(), false);
-        makings.add(making);
-        return making;
+        Begun plan = Begun.of(planned.sequence());
+        UUID series = pulls == 1 ? null : UUID.randomUUID();
+        List<StoredMaking> begun = new ArrayList<>();
+        for (int number = 1; number <= pulls; number++) {
+            StoredMaking making = new StoredMaking(UUID.randomUUID(), pieceId, clock.instant(), plan, List.of(), List.of(), List.of(), false, series == null ? null : new Pull(series, number, plates), null);
+            makings.add(making);
+            begun.add(making);
+        }
+        return begun.getFirst();
+    }
+
+    /** Another pull beside one that is made, by the same plan. */
+    public StoredMaking oneMore(UUID id) {
+        StoredMaking making = get(id);
+        pieces.held(making.piece());
+        if (making.laidAside()) {
+            throw new UnusableValue("Making", "laid aside", "one that is followed", "Take it up again first, or begin from Make.");
+        }
+        Pull first = making.pull() == null ? new Pull(UUID.randomUUID(), 1, 1) : making.pull();
+        if (making.pull() == null) {
+            makings.join(id, first);
+        }
+        List<StoredMaking> all = makings.ofSeries(first.series());
+        UnusableValue.requireWithin("Pulls", all.size() + 1, 1, SeriesReading.MOST, "", "More of them are a second series.");
+        int number = all.stream().mapToInt(mate -> mate.pull() == null ? 1 : mate.pull().number()).max().orElse(1) + 1;
+        StoredMaking more = new StoredMaking(UUID.randomUUID(), making.piece(), clock.instant(), making.plan(), List.of(), List.of(), List.of(), false, new Pull(first.series(), number, first.plates()), null);
+        makings.add(more);
+        mates.follow(first.series());
+        return get(more.id());
     }
 
     /**
@@ -114,7 +162,12 @@ public class MakeWork {
         }
         Making after = making.with(deed);
         makings.tell(id, seq, List.of(new ToldDeed(deed, clock.instant(), !against.isEmpty())), after);
+        follow(id);
         return List.of();
+    }
+
+    private void follow(UUID id) {
+        Optional.ofNullable(get(id).pull()).ifPresent(pull -> mates.follow(pull.series()));
     }
 
     /** What lies on the same bench for other pieces and speaks against an act: vapour that burns, and heat. */
@@ -138,12 +191,14 @@ public class MakeWork {
         return clock.instant().minus(Span.minutes(minutesAgo));
     }
 
-    /** A making of which nothing was told yet may have begun before it was entered. */
+    /** A making of which nothing was told yet may have begun before it was entered; a pull of a series begins when hands come to it. */
     private StoredMaking reaching(StoredMaking making, Instant at) {
-        if (!making.told().isEmpty() || !at.isBefore(making.begun())) {
+        boolean waited = making.pull() != null && making.pull().number() > 1;
+        if (!making.told().isEmpty() || !waited && !at.isBefore(making.begun())) {
             return making;
         }
-        makings.backdate(making.id(), at);
+        Duration hands = waited ? making.making().current().map(Act::handsOn).orElse(Duration.ZERO) : Duration.ZERO;
+        makings.backdate(making.id(), at.minus(hands));
         return get(making.id());
     }
 
@@ -188,15 +243,19 @@ public class MakeWork {
         makings.sign(id, seq, sign.act(), again ? before : Stream.concat(before.stream(), Stream.of(sign)).toList());
     }
 
-    /** Takes back the last thing told. */
+    /** Takes back the last thing told, and what was only made ready with another pull since. */
     public void takeBack(UUID id, int seq) {
         StoredMaking making = seen(id, seq);
-        if (seq == 0) {
-            throw new UnusableValue("Undo", "nothing", "an act to take back", "Nothing has been told yet.");
+        if (!making.underWay()) {
+            throw new UnusableValue("Undo", "nothing", "an act to take back", making.told().isEmpty() ? "Nothing has been told yet." : "What was made ready with another pull is taken back there.");
         }
-        StoredMaking before = new StoredMaking(id, making.piece(), making.begun(), making.plan(), making.told().subList(0, seq - 1), List.of(), making.rooms(), making.laidAside());
-        ActId here = making.making().current().map(Act::id).orElse(making.told().getLast().deed().act());
-        makings.takeBack(id, seq - 1, here, before.making());
+        while (making.madeReady(making.told().getLast())) {
+            making = mates.drop(making);
+        }
+        ActId act = making.told().getLast().deed().act();
+        mates.drop(making);
+        mates.unfollow(making, act);
+        follow(id);
     }
 
     /** Takes everything before {@code act} as done {@code minutesAgo}. */
@@ -213,18 +272,28 @@ public class MakeWork {
             after = after.with(deed);
         }
         makings.tell(id, seq, told, after);
+        follow(id);
     }
 
+    /** No longer followed; a pull of which nothing was told is taken away. */
     public void layAside(UUID id) {
-        get(id);
-        makings.layAside(id, true);
+        StoredMaking making = get(id);
+        if (making.pull() != null && !making.underWay()) {
+            makings.remove(id);
+        } else {
+            makings.layAside(id, true);
+        }
+    }
+
+    private static boolean mates(MakingLine line, StoredMaking making) {
+        return line.pull() != null && making.pull() != null && line.pull().series().equals(making.pull().series());
     }
 
     /** Follows again what was laid aside, unless another making of its piece is under way by now. */
     public void takeUp(UUID id) {
         StoredMaking making = get(id);
         pieces.held(making.piece());
-        if (makings.ofPiece(making.piece()).stream().anyMatch(line -> line.active() && !line.id().equals(id))) {
+        if (makings.ofPiece(making.piece()).stream().anyMatch(line -> line.active() && !line.id().equals(id) && !mates(line, making))) {
             throw new UnusableValue("Making", pieces.get(making.piece()).title(), "a piece that is not on the bench already", "Finish the making that is under way, or lay that one aside first.");
         }
         makings.layAside(id, false);

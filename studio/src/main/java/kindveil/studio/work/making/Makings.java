@@ -9,6 +9,7 @@ import kindveil.making.Making;
 import kindveil.making.Sign;
 import kindveil.studio.work.Kept;
 import kindveil.way.ActId;
+import org.jspecify.annotations.Nullable;
 
 /** Keeps makings. */
 public interface Makings {
@@ -17,13 +18,16 @@ public interface Makings {
     /** Newest first, each in a line. */
     List<MakingLine> ofPiece(UUID piece);
 
-    /** The newest of each piece that has any, in a line. */
+    /** Of each piece that has any, in a line: the one under way, else the newest. */
     Map<UUID, MakingLine> newest();
 
     /** The newest of a piece, whole. */
     default Optional<StoredMaking> newest(UUID piece) {
         return ofPiece(piece).stream().findFirst().flatMap(line -> find(line.id()));
     }
+
+    /** All pulls of a series, by their numbers. */
+    List<StoredMaking> ofSeries(UUID series);
 
     /** Neither laid aside nor finished, oldest first; what cannot be read set apart. */
     Kept<StoredMaking> active();
@@ -42,6 +46,15 @@ public interface Makings {
 
     /** Moves the beginning of a making of which nothing was told yet. */
     void backdate(UUID making, Instant begun);
+
+    /** Makes it a pull of a series. */
+    void join(UUID making, Pull pull);
+
+    /** Keeps what came of it. */
+    void came(UUID making, @Nullable Result result);
+
+    /** Takes away one of which nothing was told yet. */
+    void remove(UUID making);
 
     /** No longer followed, or followed again. */
     void layAside(UUID making, boolean aside);

@@ -11,11 +11,13 @@ import kindveil.making.Making;
 import kindveil.making.Sign;
 import kindveil.measure.Span;
 import kindveil.reading.AmountReading;
+import kindveil.reading.SeriesReading;
 import kindveil.studio.work.room.ToldRoom;
 import kindveil.way.ActId;
 import kindveil.way.Brief;
 import kindveil.way.Plan;
 import kindveil.way.Trace;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One making of a piece, as it is kept.
@@ -25,8 +27,15 @@ import kindveil.way.Trace;
  * @param signs what was seen and felt of what dries and what was laid, oldest first
  * @param rooms the air as it was told while it was made, oldest first
  * @param laidAside whether it is no longer followed
+ * @param pull which of a series it is, or null where it is made by itself
+ * @param result what came of it, or null where that was not told
  */
-public record StoredMaking(UUID id, UUID piece, Instant begun, Begun plan, List<ToldDeed> told, List<Sign> signs, List<ToldRoom> rooms, boolean laidAside) {
+public record StoredMaking(UUID id, UUID piece, Instant begun, Begun plan, List<ToldDeed> told, List<Sign> signs, List<ToldRoom> rooms, boolean laidAside, @Nullable Pull pull, @Nullable Result result) {
+    /** Made by itself, and nothing told of its result. */
+    public StoredMaking(UUID id, UUID piece, Instant begun, Begun plan, List<ToldDeed> told, List<Sign> signs, List<ToldRoom> rooms, boolean laidAside) {
+        this(id, piece, begun, plan, told, signs, rooms, laidAside, null, null);
+    }
+
     public StoredMaking {
         told = List.copyOf(told);
         signs = List.copyOf(signs);
@@ -53,6 +62,21 @@ public record StoredMaking(UUID id, UUID piece, Instant begun, Begun plan, List<
 
     public List<Deed> deeds() {
         return told.stream().map(ToldDeed::deed).toList();
+    }
+
+    /** A piece's title, and which pull of it this is. */
+    public String called(String title) {
+        return pull == null ? title : "%s, pull %d".formatted(title, pull.number());
+    }
+
+    /** Whether anything was told of it beyond what was made ready for all pulls at once. */
+    public boolean underWay() {
+        return told.stream().anyMatch(deed -> !madeReady(deed));
+    }
+
+    /** Whether it was made ready with another pull. */
+    boolean madeReady(ToldDeed deed) {
+        return pull != null && deed.deed().assumed() && plan.plan().act(deed.deed().act()).filter(SeriesReading::shared).isPresent();
     }
 
     /** What the way an act belongs to takes. */

@@ -57,6 +57,16 @@ public record Piece(UUID id, int version, String title, Instant created, Basis b
         return Length.ofMillimetres(Math.hypot(laid, Overrun.softening(design().runs())));
     }
 
+    /** At least so many copies of each of its prints. */
+    public Piece printing(int copies) {
+        Piece piece = this;
+        for (int i = 0; i < veils.size(); i++) {
+            Design design = veils.get(i).design();
+            piece = veils.get(i).copiesShort(copies) ? piece.at(i + 1).with(design.withPrint(design.hand(), design.paper(), copies)) : piece;
+        }
+        return piece.at(inHand + 1);
+    }
+
     public Base base() {
         return basis.base();
     }

@@ -30,6 +30,11 @@ public record Veil(@Nullable UUID picture, Length x, Length y, Design design) {
         return new Veil(other, x, y, anew ? design.with(Image.of(design.printWidth())) : design);
     }
 
+    /** Whether fewer copies of its print are planned; one that exists is as often there as it is. */
+    public boolean copiesShort(int wanted) {
+        return bringsPicture() && design.printing().exists() == null && design.copies() < wanted;
+    }
+
     Veil with(Design other) {
         return new Veil(picture, x, y, other);
     }

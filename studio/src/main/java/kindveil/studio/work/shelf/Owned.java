@@ -54,6 +54,11 @@ public record Owned(UUID id, Kind kind, String what, String name, int count, @Nu
         return new Owned(id, Kind.SUPPORT, support.likeId(), support.words(), 1, null, null, null, null, null, support);
     }
 
+    /** A pull in stock; it has the id of the making it came of. @param what a good one, or a ghost */
+    public static Owned pulled(UUID making, String what, String name, Size size) {
+        return new Owned(making, Kind.PRINT, what, name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME) : name, 1, size, null, null, null, null, null);
+    }
+
     /** What of it is still there, by how full it is. */
     public Optional<Double> left() {
         return Optional.ofNullable(level);

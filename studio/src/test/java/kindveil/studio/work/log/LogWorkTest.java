@@ -44,7 +44,7 @@ class LogWorkTest {
 
     private LogEntry written(Piece piece) {
         UUID once = UUID.randomUUID();
-        log.write(new LogWork.Entry(once, piece, NEARLY, "the library"), "", null);
+        log.write(new LogWork.Entry(once, piece, null, NEARLY, "the library"), "", null);
         return log.get(once);
     }
 

@@ -64,7 +64,7 @@ class RememberedTest {
         for (String told : new String[] {Drops.STIFF, Drops.STIFF, "It flows slowly off the knife"}) {
             makings.tell(making, seq++, answer(letDown, told), 0, true);
         }
-        log.write(new LogWork.Entry(UUID.randomUUID(), pieces.get(first.id()), new LogWork.Said(LogEntry.Verdict.AS_WISHED, "Clean whites.", "", LogEntry.Findings.NONE), ""), "", null);
+        log.write(new LogWork.Entry(UUID.randomUUID(), pieces.get(first.id()), null, new LogWork.Said(LogEntry.Verdict.AS_WISHED, "Clean whites.", "", LogEntry.Findings.NONE), ""), "", null);
 
         Piece second = gum("Buoy again", "#3c6089");
         assertEquals(new LastDrops.Last("drops", 12, "as I wished", "Buoy"), drops.of(pieces.plan(second)).orElseThrow());
@@ -96,7 +96,7 @@ class RememberedTest {
         UUID second = UUID.randomUUID();
         for (UUID once : new UUID[] {UUID.randomUUID(), second}) {
             LogEntry.Findings grew = new LogEntry.Findings(null, null, once.equals(second) ? 3.0 : 1.0, "", null);
-            log.write(new LogWork.Entry(once, skin, new LogWork.Said(LogEntry.Verdict.NEARLY, "It grew.", "", grew), ""), "", null);
+            log.write(new LogWork.Entry(once, skin, null, new LogWork.Said(LogEntry.Verdict.NEARLY, "It grew.", "", grew), ""), "", null);
         }
         assertEquals(new LogWork.Grown(2, 2), log.grown("free-skin").orElseThrow());
         assertTrue(log.grown("viscous-film-lay").isEmpty(), "each way by itself");

@@ -120,7 +120,7 @@ class SheetWorkTest {
     }
 
     private void note(String shop, LogEntry.Verdict verdict, LogEntry.Cause cause) {
-        log.write(new LogWork.Entry(UUID.randomUUID(), heron, new LogWork.Said(verdict, "", "", new LogEntry.Findings(null, null, null, "", cause)), shop), "", null);
+        log.write(new LogWork.Entry(UUID.randomUUID(), heron, null, new LogWork.Said(verdict, "", "", new LogEntry.Findings(null, null, null, "", cause)), shop), "", null);
     }
 
     @Test

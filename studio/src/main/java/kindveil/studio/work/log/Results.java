@@ -1,0 +1,107 @@
+package kindveil.studio.work.log;
+
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Stream;
+import kindveil.making.Departure;
+import kindveil.measure.Length;
+import kindveil.measure.UnusableValue;
+import kindveil.measure.Words;
+import kindveil.studio.work.NotFound;
+import kindveil.studio.work.look.LookWork;
+import kindveil.studio.work.making.Makings;
+import kindveil.studio.work.making.Result;
+import kindveil.studio.work.making.StoredMaking;
+import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.piece.PieceWork;
+import kindveil.studio.work.shelf.Owned;
+import kindveil.studio.work.shelf.Shelf;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What comes of makings as things: each told in a word at the bench, kept as a line of the log and, unless it is spoiled, in the stock. */
+@Service
+@Transactional
+public class Results {
+    private static final int LONGEST = 2000;
+    private final Log log;
+    private final LogWork entries;
+    private final Makings makings;
+    private final PieceWork pieces;
+    private final LookWork looks;
+    private final Shelf shelf;
+    private final Clock clock;
+
+    Results(Log log, LogWork entries, Makings makings, PieceWork pieces, LookWork looks, Shelf shelf, Clock clock) {
+        this.log = log;
+        this.entries = entries;
+        this.makings = makings;
+        this.pieces = pieces;
+        this.looks = looks;
+        this.shelf = shelf;
+        this.clock = clock;
+    }
+
+    /** Told again it is another; what the artist wrote in words of their own stays as it is. */
+    public void came(UUID id, Result result) {
+        StoredMaking making = makings.find(id).orElseThrow(() -> new NotFound("making", id));
+        if (!making.making().finished()) {
+            throw new UnusableValue("Making", "under way", "one whose acts are all told", "Tell its last act first.");
+        }
+        Piece piece = pieces.get(making.piece());
+        Optional<LogEntry> there = of(making);
+        if (there.isEmpty()) {
+            LogWork.Said said = new LogWork.Said(LogEntry.Verdict.of(result), line(making, result), Departure.told(Departure.of(making.making()), LONGEST), LogEntry.Findings.NONE);
+            entries.write(new LogWork.Entry(entry(id), piece, id, said, ""), "", null);
+        } else if (making.result() != null && making.result() != result && there.get().came().equals(line(making, making.result()))) {
+            LogEntry before = there.get();
+            log.add(before.corrected(LogEntry.Verdict.of(result), line(making, result), before.different(), before.findings(), clock.instant()));
+        }
+        makings.came(id, result);
+        if (result.kept()) {
+            Length width = piece.leading().design().printWidth();
+            shelf.keep(Owned.pulled(id, result == Result.GOOD ? "good" : "ghost", making.called(piece.title()), new Owned.Size(width, width.times(looks.aspect(piece)))));
+        } else {
+            shelf.remove(id);
+        }
+    }
+
+    /** What was written of a making, if anything was. */
+    public Optional<LogEntry> of(StoredMaking making) {
+        return log.ofPiece(making.piece()).stream().filter(entry -> making.id().equals(entry.making())).findFirst();
+    }
+
+    /** A pull in stock. @param picture of it: its photograph, or the look foreseen for it */
+    public record InStock(Owned owned, LogEntry entry, @Nullable UUID picture) {
+    }
+
+    /** Pulls in the stock whose line in the log is still there, by name. */
+    public List<InStock> stock() {
+        List<Owned> pulls = shelf.kept().read().stream().filter(owned -> owned.kind() == Owned.Kind.PRINT && owned.count() > 0).toList();
+        List<LogEntry> all = pulls.isEmpty() ? List.of() : log.all();
+        return pulls.stream().flatMap(owned -> all.stream().filter(entry -> owned.id().equals(entry.making())).limit(1)
+                .map(entry -> new InStock(owned, entry, Stream.of(entry.photo(), entry.judged().foreseen()).filter(Objects::nonNull).findFirst().orElse(null)))).toList();
+    }
+
+    /** Takes one out of the stock: given away, used up, or thrown. */
+    public void takeOut(UUID id) {
+        if (shelf.find(id).filter(owned -> owned.kind() == Owned.Kind.PRINT).isEmpty()) {
+            throw new NotFound("pull in stock", id);
+        }
+        shelf.remove(id);
+    }
+
+    private static String line(StoredMaking making, Result result) {
+        return Words.capital(making.pull() == null ? result.words() : "pull %d: %s".formatted(making.pull().number(), result.words())) + ".";
+    }
+
+    /** The id of the line a result writes. */
+    private static UUID entry(UUID making) {
+        return UUID.nameUUIDFromBytes(("result of " + making).getBytes(StandardCharsets.UTF_8));
+    }
+}
