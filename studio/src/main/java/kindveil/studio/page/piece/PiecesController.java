@@ -4,6 +4,7 @@ import kindveil.studio.work.Kept;
 import kindveil.studio.work.picture.StoredPicture;
 import kindveil.studio.work.making.StoredMaking;
 import kindveil.studio.work.log.LogWork;
+import kindveil.studio.work.log.Results;
 import java.util.Map;
 import java.util.Set;
 import kindveil.studio.work.piece.Image;
@@ -40,9 +41,11 @@ class PiecesController {
     private final PieceWork pieces;
     private final PictureWork pictures;
     private final MakeWork makings;
+    private final Results results;
     private final Say say;
 
-    PiecesController(PieceWork pieces, PictureWork pictures, MakeWork makings, Say say) {
+    PiecesController(PieceWork pieces, PictureWork pictures, MakeWork makings, Results results, Say say) {
+        this.results = results;
         this.pieces = pieces;
         this.pictures = pictures;
         this.makings = makings;
@@ -63,7 +66,7 @@ class PiecesController {
         Kept<Piece> kept = pieces.kept();
         boolean pulls = kept.read().stream().anyMatch(piece -> piece.design().theWay().card().bridges());
         Set<UUID> putAway = pieces.putAway();
-        return new PiecesView(rows(find.among(kept.read(), makings.newest(), drying(), putAway)), PiecesView.Asked.of(find, kept.read().size(), putAway.size()), PiecesView.Away.of(pieces.takenAway(), say),
+        return new PiecesView(rows(find.among(kept.read(), makings.newest(), drying(), putAway)), PiecesView.Asked.of(find, kept.read().size(), putAway.size()), PiecesView.Pulled.of(results.stock(), say), PiecesView.Away.of(pieces.takenAway(), say),
                 kept.sentences(), form, pulls, problems).in("piece/pieces");
     }
 
