@@ -116,6 +116,17 @@ class SeriesJourneyTest {
         assertThat(page.locator(".result[aria-pressed=true]")).containsText("a ghost");
         assertEquals(List.of("Ferry stub, pull 1", "Ferry stub, pull 2"), results.stock().stream().filter(kept -> kept.entry().piece().equals(id)).map(kept -> kept.owned().name()).toList());
         assertEquals(List.of(LogEntry.Verdict.AS_WISHED, LogEntry.Verdict.OTHERWISE_GOOD), List.of(entry(first).verdict(), entry(second).verdict()));
+        page.getByText("Write more of it down").click();
+        page.getByLabel("What I see").fill("Pale, and of use.");
+        page.getByLabel("Who printed the copy").fill("shop at the quay");
+        page.getByLabel("A photograph of it").setInputFiles(new com.microsoft.playwright.options.FilePayload("ghost.png", "image/png", Samples.cornerPng()));
+        page.locator("main button.press").click();
+        assertThat(page.locator("article").first()).containsText("Pale, and of use.");
+        assertEquals("shop at the quay", entry(second).printedBy());
+        assertTrue(entry(second).photo() != null, "a photograph can be added to a line told in a word");
+        page.navigate(studio.address() + "/pieces");
+        page.getByLabel("Begin a piece from Ferry stub, pull 2").click();
+        assertThat(page.locator("h1")).hasText("After Ferry stub, pull 2");
         page.navigate(studio.address() + "/");
         assertThat(page.locator(".now")).containsText("Begin Ferry stub, pull 3");
         assertFalse(page.locator(".now").innerText().contains("pull 4"), "one after the other");

@@ -49,7 +49,7 @@ class NotesController {
             return page(piece, making, NotesView.Form.begun(departures(piece, making)), null, List.of());
         }
         LogEntry entry = log.get(again);
-        return page(piece, entry.making(), NotesView.Form.of(entry), new NotesView.Again(entry.id(), entry.revision()), List.of());
+        return page(piece, entry.making(), NotesView.Form.of(entry), NotesView.Again.of(entry), List.of());
     }
 
     /** Strikes an entry out, or counts it again. */
@@ -133,11 +133,11 @@ class NotesController {
         }
         if (problems.any()) {
             return page(piece, making, new NotesView.Form(verdict, came, different, printedBy, tack, fibre, stretch, byProducts, cause),
-                    entry == null ? null : new NotesView.Again(entry, revision), problems.words());
+                    entry == null ? null : NotesView.Again.of(log.get(entry)).seen(revision), problems.words());
         }
         LogWork.Said said = new LogWork.Said(judged, came, different, findings);
         if (entry != null) {
-            log.correct(entry, revision, said);
+            log.correct(entry, revision, said, printedBy, name, bytes);
             return "redirect:" + PieceHead.base(piece) + "/notes";
         }
         log.write(new LogWork.Entry(once, piece, making, said, printedBy), name, bytes);

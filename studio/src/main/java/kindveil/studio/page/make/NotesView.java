@@ -51,8 +51,15 @@ record NotesView(PieceHead head, String wish, long frame, List<Pick> pulls, Form
         }
     }
 
-    /** Which entry is written again, as the page saw it. */
-    record Again(UUID entry, int revision) {
+    /** Which entry is written again, as the page saw it. @param unpictured whether a photograph can still be added, and {@code unprinted} who printed it */
+    record Again(UUID entry, int revision, boolean unpictured, boolean unprinted) {
+        static Again of(LogEntry entry) {
+            return new Again(entry.id(), entry.revision(), entry.photo() == null, entry.printedBy().isEmpty());
+        }
+
+        Again seen(int typed) {
+            return new Again(entry, typed, unpictured, unprinted);
+        }
     }
 
     /**

@@ -49,32 +49,37 @@ class PrintController {
     }
 
     @GetMapping({"/pieces/{id}/print", "/pieces/{id}/veils/{veil}/print"})
-    ModelAndView print(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil) {
+    ModelAndView print(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam(defaultValue = "false") boolean alone) {
         Piece piece = pieces.get(id, veil);
-        return page(piece, String.valueOf(piece.design().copies()), List.of());
+        return page(piece, "", alone, List.of());
     }
 
-    private ModelAndView page(Piece piece, String copies, List<String> problems) {
-        return PrintView.of(pieces.plan(piece), pieces.turning(piece), copies, prints, sheets, reals, problems, say).in("piece/print");
+    private ModelAndView page(Piece piece, String copies, boolean alone, List<String> problems) {
+        return PrintView.of(pieces.plan(piece), pieces.turning(piece), new PrintView.Asked(copies, alone, problems), prints, sheets, reals, say).in("piece/print");
     }
 
     @PostMapping({"/pieces/{id}/print", "/pieces/{id}/veils/{veil}/print"})
     Object change(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam int version, @RequestParam(defaultValue = "") String hand, @RequestParam(defaultValue = "") String paper,
-            @RequestParam(defaultValue = "") String copies) {
+            @RequestParam(defaultValue = "") String copies, @RequestParam(defaultValue = "false") boolean alone, @RequestParam(defaultValue = "false") boolean together) {
         Piece piece = pieces.get(id, veil);
         Problems problems = new Problems();
         HandWish wanted = problems.choice(HandWish.class, "Hand", hand);
-        Paper sheet = problems.choice(Paper.class, "Paper", paper);
+        // sheets of their own size are set up where they are told, and stay as they are
+        Paper sheet = paper.isEmpty() && !alone ? piece.design().paper() : problems.choice(Paper.class, "Paper", paper);
         Integer count = problems.whole("Copies", copies, 1, 50, "", "Print at least one spare.");
         if (!problems.any()) {
             try {
-                pieces.change(piece.seen(version).with(piece.design().withPrint(wanted, sheet, count)));
-                return "redirect:" + PieceHead.base(piece) + "/print";
+                Piece changed = pieces.change(piece.seen(version).with(piece.design().withPrint(wanted, sheet, count)));
+                if (together) {
+                    sheets.gather(changed);
+                }
+                sheets.tell(changed, count, paper.isEmpty() ? null : sheet);
+                return "redirect:" + PieceHead.base(piece) + (alone ? "/print?alone=true" : "/print");
             } catch (Outdated outdated) {
                 problems.add(outdated.getMessage());
             }
         }
-        return page(piece, copies, problems.words());
+        return page(piece, copies, alone, problems.words());
     }
 
     /** Tells of a print that exists already, or that one is made anew. */
@@ -100,7 +105,7 @@ class PrintController {
         } catch (UnusableValue | Outdated refused) {
             problems.add(refused.getMessage());
         }
-        return page(piece, String.valueOf(piece.design().copies()), problems.words());
+        return page(piece, "", false, problems.words());
     }
 
     /** Marks the part tape seams keep out of, in per cent of the picture; {@code clear} takes the mark away. */
@@ -125,7 +130,13 @@ class PrintController {
         } catch (UnusableValue | Outdated refused) {
             problems.add(refused.getMessage());
         }
-        return page(piece, String.valueOf(piece.design().copies()), problems.words());
+        return page(piece, "", false, problems.words());
+    }
+
+    /** The sheets it lies on with the others; from now on it is one of them. */
+    @GetMapping({"/pieces/{id}/sheets.pdf", "/pieces/{id}/veils/{veil}/sheets.pdf"})
+    String together(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil) {
+        return "redirect:/sheets/%s/sheets.pdf".formatted(kindveil.measure.Words.token(sheets.gather(pieces.get(id, veil))));
     }
 
     @GetMapping({"/pieces/{id}/sheet.pdf", "/pieces/{id}/veils/{veil}/sheet.pdf"})

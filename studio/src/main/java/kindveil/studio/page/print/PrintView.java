@@ -1,11 +1,15 @@
 package kindveil.studio.page.print;
 
+import kindveil.studio.page.Board;
 import kindveil.studio.page.CheckRulePath;
 import kindveil.studio.page.piece.Guard;
 import kindveil.studio.page.piece.PieceHead;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import kindveil.measure.UnusableValue;
+import kindveil.measure.Words;
 import kindveil.reading.HandReading;
 import kindveil.sheet.Paper;
 import kindveil.sheet.PrintSheet;
@@ -19,6 +23,7 @@ import kindveil.studio.work.sheet.BlockWork;
 import kindveil.studio.work.sheet.PrintWork;
 import kindveil.studio.work.sheet.RealWork;
 import kindveil.studio.work.sheet.SheetWork;
+import kindveil.studio.work.sheet.SheetWork.Batch;
 import kindveil.bench.Hand;
 import kindveil.studio.work.piece.PrintPlan;
 import kindveil.studio.work.source.Marked;
@@ -32,12 +37,17 @@ import org.jspecify.annotations.Nullable;
  * @param tooLarge why it does not, or empty
  * @param curved whether it can be put on a curved form
  * @param block whether it is printed from a block
+ * @param together the sheets it lies on with others, or null where it is printed by itself
+ * @param apart what printing it by itself or with the others would be, in words, or empty
+ * @param alone whether it is looked at by itself although others wait
+ * @param gathers whether it can be put on the sheets and is not
+ * @param veil its number, from 1
  * @param exists the print that is there already, or null
  * @param width of the image, as it can be typed
  * @param taken files that were taken before and are other than the plan is now
  * @param notes what else to know of the print
  */
-record PrintView(PieceHead head, @Nullable Sheet sheet, String tooLarge, @Nullable TapeView tape, HandView hand, Form form, boolean curved, boolean block, @Nullable Exists exists, String width, Gathered gathered, List<String> taken, List<String> notes,
+record PrintView(PieceHead head, @Nullable Sheet sheet, String tooLarge, @Nullable TapeView tape, HandView hand, Form form, boolean curved, boolean block, @Nullable Together together, String apart, boolean alone, boolean gathers, int veil, @Nullable Exists exists, String width, List<String> taken, List<String> notes,
         List<String> problems) implements PageView {
 
     /** A rectangle in mm, for drawing. */
@@ -138,20 +148,48 @@ record PrintView(PieceHead head, @Nullable Sheet sheet, String tooLarge, @Nullab
 
     /** What can be chosen; copies as they were typed. @param marked the part seams keep out of, or null */
     record Form(List<Pick> hands, List<Pick> papers, String copies, @Nullable Marked marked) {
-        static Form of(Piece piece, String copies) {
-            return new Form(Pick.of(HandWish.values(), HandWish::words, piece.design().hand()), Pick.of(Paper.values(), Paper::words, piece.design().paper()), copies,
+        /** @param sheet it is laid on: a paper by name, or a size of its own */
+        static Form of(Piece piece, String copies, String sheet) {
+            List<Pick> papers = new ArrayList<>(Pick.typed(Paper.values(), Paper::words, sheet));
+            if (papers.stream().noneMatch(Pick::chosen)) {
+                papers.add(new Pick("", "its own size, from Sheets", "", true));
+            }
+            return new Form(Pick.of(HandWish.values(), HandWish::words, piece.design().hand()), papers, copies,
                     piece.design().marked().orElse(null));
         }
     }
 
-    /** Whether it can be, and is, put on sheets with others. */
-    record Gathered(boolean can, boolean is, UUID piece, int veil) {
-        static Gathered of(Piece piece, SheetWork sheets) {
-            return new Gathered(SheetWork.printable(piece.design().print()), sheets.gathering().holds(piece.id(), piece.inHand() + 1), piece.id(), piece.inHand() + 1);
+    /**
+     * The sheets it lies on with other images.
+     *
+     * @param board those that hold it, the others on them faint
+     * @param told how many there are in all, and with what
+     * @param file address of the file of them
+     * @param sheets address of all of them, and of the machine they go through
+     * @param gathered whether it was put on them
+     * @param printed those of the others whose file was taken before, each with what takes it off
+     */
+    record Together(Board board, String told, String file, String sheets, boolean gathered, int version, String kind, UUID piece, int veil, List<Printed> printed) {
+        /** Another image on them. */
+        record Printed(String words, UUID piece, int veil) {
+        }
+
+        static Together of(Batch batch, SheetWork.Item own, boolean gathered, RealWork reals, int version, Say say) {
+            List<SheetWork.Item> others = batch.items().stream().filter(item -> item != own).toList();
+            String with = others.isEmpty() ? "" : " With it: %s.".formatted(others.stream().map(item -> "%s × %d".formatted(item.label(), item.copies())).collect(Collectors.joining(", ")));
+            String kind = Words.token(batch.kind());
+            Piece piece = own.planned().piece();
+            String told = batch.sheets().isEmpty() ? batch.trouble() : "%s of %s; %s of it.%s".formatted(batch.sheets().size() == 1 ? "One sheet" : batch.sheets().size() + " sheets", batch.setUp().size().words(), own.copies() == 1 ? "one copy" : own.copies() + " copies", with);
+            return new Together(Board.holding(batch, own.label(), say), told, PieceHead.base(piece) + "/sheets.pdf", "/sheets/" + kind, gathered, version, kind, piece.id(), piece.inHand() + 1,
+                    others.stream().filter(item -> reals.isTaken(item.planned())).map(item -> new Printed(item.label(), item.planned().piece().id(), item.planned().piece().inHand() + 1)).toList());
         }
     }
 
-    static PrintView of(Planned planned, List<Way> turning, String copies, PrintWork prints, SheetWork sheets, RealWork reals, List<String> problems, Say say) {
+    /** What is asked of the page. @param alone whether it is looked at by itself although others wait */
+    record Asked(String copies, boolean alone, List<String> problems) {
+    }
+
+    static PrintView of(Planned planned, List<Way> turning, Asked asked, PrintWork prints, SheetWork sheets, RealWork reals, Say say) {
         Piece piece = planned.piece();
         Sheet sheet = null;
         String tooLarge = "";
@@ -160,13 +198,27 @@ record PrintView(PieceHead head, @Nullable Sheet sheet, String tooLarge, @Nullab
         } catch (UnusableValue large) {
             tooLarge = large.getMessage();
         }
-        return new PrintView(PieceHead.of(piece, "Print"), sheet, tooLarge, TapeView.of(planned, say), HandView.of(planned), Form.of(piece, copies), piece.design().theWay().card().bringsPicture(), BlockWork.of(planned), Exists.of(planned, turning, say), say.one(planned.brief().width()),
-                Gathered.of(piece, sheets), reals.others(planned).stream().map(taken -> Guard.words(taken, say) + ": its copies are other than this.").toList(), notes(planned, say), problems);
+        Batch batch = sheets.among(piece).orElse(null);
+        SheetWork.Item own = batch == null ? null : batch.items().stream().filter(item -> item.wanted().piece().equals(piece.id()) && item.wanted().veil() == piece.inHand() + 1).findFirst().orElse(null);
+        boolean gathered = sheets.gathering().holds(piece.id(), piece.inHand() + 1);
+        boolean waiting = batch != null && batch.items().stream().anyMatch(item -> item != own && !reals.isTaken(item.planned()));
+        Together together = batch != null && own != null && !batch.sheets().isEmpty() && (gathered || waiting && !asked.alone()) ? Together.of(batch, own, gathered, reals, sheets.gathering().version(), say) : null;
+        String copies = asked.copies().isEmpty() ? String.valueOf(together == null || own == null ? piece.design().copies() : own.copies()) : asked.copies();
+        return new PrintView(PieceHead.of(piece, "Print"), sheet, tooLarge, TapeView.of(planned, say), HandView.of(planned), Form.of(piece, copies, together == null || batch == null ? piece.design().paper().name() : batch.setUp().sheet()), piece.design().theWay().card().bringsPicture(), BlockWork.of(planned), together, apart(batch, together, sheet), asked.alone(), batch != null && !gathered, piece.inHand() + 1, Exists.of(planned, turning, say), say.one(planned.brief().width()),
+                reals.others(planned).stream().map(taken -> Guard.words(taken, say) + ": its copies are other than this.").toList(), notes(planned, say), asked.problems());
+    }
+
+    /** What the other choice would be: by itself, or with the images that wait for the same machine. */
+    private static String apart(@Nullable Batch batch, @Nullable Together together, @Nullable Sheet sheet) {
+        if (batch == null || batch.items().size() < 2 || batch.sheets().isEmpty()) {
+            return "";
+        }
+        return together != null ? sheet == null ? "" : sheet.count() : "with the %d on the print sheets: %s in all".formatted(batch.items().size() - 1, batch.sheets().size() == 1 ? "one sheet" : batch.sheets().size() + " sheets");
     }
 
     /** What to know of printing it; of a print that is there already only its size. */
     private static List<String> notes(Planned planned, Say say) {
         String size = "The image is %s × %s.".formatted(say.both(planned.brief().width()), say.both(planned.brief().height()));
-        return planned.piece().design().printing().exists() != null ? List.of(size) : List.of(planned.brief().print().printing(), size, "Three copies unless your log says otherwise; the print sheets count them from it.");
+        return planned.piece().design().printing().exists() != null ? List.of(size) : List.of(planned.brief().print().printing(), size, "Three copies unless your log says otherwise.");
     }
 }

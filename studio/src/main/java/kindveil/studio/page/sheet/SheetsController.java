@@ -3,6 +3,7 @@ package kindveil.studio.page.sheet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import kindveil.bench.PrintKind;
 import kindveil.measure.Length;
@@ -54,16 +55,35 @@ class SheetsController {
     }
 
     @PostMapping("/sheets/gather")
-    Object gather(@RequestParam UUID piece, @RequestParam(defaultValue = "1") int veil) {
-        return "redirect:/sheets/" + SheetView.word(sheets.gather(pieces.get(piece, veil)));
+    Object gather(@RequestParam UUID piece, @RequestParam(defaultValue = "1") int veil, @RequestParam(defaultValue = "") String back) {
+        PrintKind kind = sheets.gather(pieces.get(piece, veil));
+        return "redirect:" + back(back, false).orElse("/sheets/" + SheetView.word(kind));
+    }
+
+    /** To the print of a piece, where that is where it was asked; anything else leads nowhere. */
+    private static Optional<String> back(String base, boolean alone) {
+        return base.matches("/pieces/[0-9a-f-]{36}(/veils/[1-6])?") ? Optional.of(base + (alone ? "/print?alone=true" : "/print")) : Optional.empty();
+    }
+
+    /** All of a carrier is printed. */
+    @PostMapping("/sheets/{kind}/clear")
+    Object clear(@PathVariable String kind, @RequestParam int version) {
+        PrintKind print = SheetsPage.kind(kind);
+        try {
+            sheets.clear(print, version);
+            return "redirect:/sheets";
+        } catch (Outdated outdated) {
+            return page.refusing(print, List.of(outdated.getMessage())).in("sheet/sheets");
+        }
     }
 
     @PostMapping("/sheets/drop")
-    Object drop(@RequestParam UUID piece, @RequestParam int veil, @RequestParam int version, @RequestParam(defaultValue = "") String kind) {
+    Object drop(@RequestParam UUID piece, @RequestParam int veil, @RequestParam int version, @RequestParam(defaultValue = "") String kind, @RequestParam(defaultValue = "") String back,
+            @RequestParam(defaultValue = "false") boolean alone) {
         PrintKind print = SheetsPage.kind(kind);
         try {
             sheets.drop(version, piece, veil);
-            return "redirect:/sheets/" + SheetView.word(print);
+            return "redirect:" + back(back, alone).orElse("/sheets/" + SheetView.word(print));
         } catch (Outdated outdated) {
             return page.refusing(print, List.of(outdated.getMessage())).in("sheet/sheets");
         }

@@ -63,6 +63,10 @@ public record Judged(String title, int veil, List<WayOf> ways, Wish wish, Print 
         answers = List.copyOf(answers);
     }
 
+    Judged printedBy(String by) {
+        return new Judged(title, veil, ways, wish, new Print(print.kind, by, print.runs, print.paper), air, departures, answers, state, pass, foreseen);
+    }
+
     /** The way it is about. */
     public WayOf way() {
         return ways.get(Math.min(veil, ways.size() - 1));

@@ -42,6 +42,11 @@ public record LogEntry(UUID id, int revision, UUID piece, @Nullable UUID making,
         return new LogEntry(id, revision + 1, piece, making, now, newVerdict, newCame, newDifferent, newFindings, judged, photo, struck);
     }
 
+    /** With what was not told when it was written: who printed it, and its photograph. */
+    LogEntry completed(String by, @Nullable UUID pictured) {
+        return new LogEntry(id, revision, piece, making, written, verdict, came, different, findings, printedBy().isEmpty() ? judged.printedBy(by) : judged, photo == null ? pictured : photo, struck);
+    }
+
     /** Struck out, or counted again. */
     LogEntry struck(boolean out, Instant now) {
         return new LogEntry(id, revision + 1, piece, making, now, verdict, came, different, findings, judged, photo, out);

@@ -114,8 +114,14 @@ public class LogWork {
 
     /** Writes it again; what it judged stays as it was. */
     public void correct(UUID id, int seen, Said said) {
+        correct(id, seen, said, "", "", null);
+    }
+
+    /** Writes it again, with who printed it and a photograph where there were none. */
+    public void correct(UUID id, int seen, Said said, String printedBy, String photoName, byte @Nullable [] photo) {
         LogEntry entry = seen(id, seen);
-        log.add(entry.corrected(said.verdict(), said.came().strip(), said.different().strip(), said.findings(), clock.instant()));
+        UUID picture = photo == null || entry.photo() != null ? null : pictures.take(photoName, photo).id();
+        log.add(entry.completed(printedBy.strip(), picture).corrected(said.verdict(), said.came().strip(), said.different().strip(), said.findings(), clock.instant()));
     }
 
     /** Strikes it out, or counts it again. */

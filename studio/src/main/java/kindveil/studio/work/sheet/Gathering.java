@@ -28,7 +28,7 @@ public record Gathering(int version, List<Wanted> wanted, List<SetUp> setUps) {
      * An image of a piece.
      *
      * @param veil its number, from 1
-     * @param copies spares included, or null for as many as the record advises
+     * @param copies spares included, or null for as many as the record advises; what is told here is told of the piece too
      */
     public record Wanted(UUID piece, int veil, @Nullable Integer copies) {
         public Wanted {
@@ -126,6 +126,11 @@ public record Gathering(int version, List<Wanted> wanted, List<SetUp> setUps) {
 
     Gathering without(UUID piece, int veil) {
         return new Gathering(version, wanted.stream().filter(w -> !w.is(piece, veil)).toList(), setUps);
+    }
+
+    /** Without any of some images. */
+    Gathering without(List<Wanted> gone) {
+        return new Gathering(version, wanted.stream().filter(w -> gone.stream().noneMatch(g -> w.is(g.piece, g.veil))).toList(), setUps);
     }
 
     Optional<SetUp> setUp(PrintKind kind) {

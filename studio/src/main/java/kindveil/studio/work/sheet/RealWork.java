@@ -52,6 +52,12 @@ public class RealWork {
         return new Taken(piece.id(), piece.inHand() + 1, clock.instant(), planned.brief().width(), planned.mirrored(), planned.brief().print(), copies);
     }
 
+    /** Whether a file of it as it is planned was taken before. */
+    public boolean isTaken(Planned planned) {
+        Taken now = taken(planned, planned.piece().design().copies());
+        return of(planned.piece()).stream().anyMatch(now::printedAs);
+    }
+
     /** The same of every image on some sheets. */
     public void take(SheetWork.Batch batch) {
         batch.items().forEach(item -> take(item.planned(), item.copies()));

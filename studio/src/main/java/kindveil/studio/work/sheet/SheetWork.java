@@ -10,6 +10,7 @@ import kindveil.studio.work.piece.Planned;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.piece.Pieces;
 import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.piece.PrintPlan;
 import kindveil.studio.work.source.SourceWork;
 import com.github.benmanes.caffeine.cache.Cache;
 import java.util.ArrayList;
@@ -17,6 +18,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -30,6 +32,7 @@ import kindveil.measure.UnusableValue;
 import kindveil.reading.MarginReading;
 import kindveil.sheet.CheckRule;
 import kindveil.sheet.Packing;
+import kindveil.sheet.Paper;
 import kindveil.sheet.PrintSheet;
 import kindveil.sheet.PrintSheet.Placed;
 import kindveil.sheet.PrintSheet.Rect;
@@ -37,6 +40,7 @@ import kindveil.studio.work.sheet.Gathering.SetUp;
 import kindveil.studio.work.sheet.Gathering.Spot;
 import kindveil.studio.work.sheet.Gathering.Wanted;
 import kindveil.tone.Overrun;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -116,6 +120,29 @@ public class SheetWork {
 
     public Batch batch(PrintKind kind) {
         return batches().stream().filter(batch -> batch.kind() == kind).findFirst().orElseThrow(() -> new NotFound("sheet of", kind));
+    }
+
+    /**
+     * The sheets an image lies on, or would lie on if it were put on them; empty where it can be on none.
+     *
+     * @param piece with the veil in hand
+     */
+    public Optional<Batch> among(Piece piece) {
+        if (!piece.veil().bringsPicture() || !printable(piece.design().print()) || piece.design().printing().exists() != null) {
+            return Optional.empty();
+        }
+        Gathering now = gatherings.now();
+        if (!now.holds(piece.id(), piece.inHand() + 1) && now.wanted().size() == Gathering.MOST_IMAGES) {
+            return Optional.empty();
+        }
+        Gathering with = now.holds(piece.id(), piece.inHand() + 1) ? now : now.with(wanted(piece));
+        return batches(with).stream().filter(batch -> batch.kind() == piece.design().print()).findFirst();
+    }
+
+    /** With as many copies as the piece was told; untold, as many as the record advises. */
+    private static Wanted wanted(Piece piece) {
+        int told = piece.design().copies();
+        return new Wanted(piece.id(), piece.inHand() + 1, told == PrintPlan.FRESH.copies() ? null : Math.min(told, Gathering.MOST_COPIES));
     }
 
     private List<Batch> batches(Gathering gathering) {
@@ -311,9 +338,26 @@ public class SheetWork {
         }
         Gathering now = gatherings.now();
         if (!now.holds(piece.id(), piece.inHand() + 1)) {
-            gatherings.replace(now.with(new Wanted(piece.id(), piece.inHand() + 1, null)));
+            gatherings.replace(now.with(wanted(piece)));
         }
         return kind;
+    }
+
+    /** How many copies of an image on the sheets, and the paper they are laid on; no matter of those that are on none. @param paper or null where it stays as it is */
+    public void tell(Piece piece, int copies, @Nullable Paper paper) {
+        Gathering now = gatherings.now();
+        if (!now.holds(piece.id(), piece.inHand() + 1)) {
+            return;
+        }
+        SetUp present = batch(piece.design().print()).setUp;
+        Gathering told = now.with(new Wanted(piece.id(), piece.inHand() + 1, copies));
+        gatherings.replace(paper == null || paper.name().equals(present.sheet()) ? told : told.with(present.set(paper.name(), present.printedBy(), present.runs())));
+    }
+
+    /** All of a carrier is printed: its images come off the sheets, its machine stays set up. */
+    public void clear(PrintKind kind, int version) {
+        List<Wanted> printed = batch(kind).items.stream().map(Item::wanted).toList();
+        change(version, g -> g.without(printed));
     }
 
     public void drop(int version, UUID piece, int veil) {
@@ -329,6 +373,17 @@ public class SheetWork {
                 other = other.with(wanted);
             }
             return other.with(present.set(sheet, LogWork.requireShort("Who prints it", printedBy.strip(), 120), runs));
+        });
+        copies.forEach(this::tellPiece);
+    }
+
+    /** One count of copies, wherever it is told. */
+    private void tellPiece(Wanted told) {
+        pieces.find(told.piece()).map(piece -> piece.at(told.veil())).ifPresent(piece -> {
+            int copies = told.copies() == null ? PrintPlan.FRESH.copies() : told.copies();
+            if (piece.design().copies() != copies) {
+                planning.change(piece.with(piece.design().withPrint(piece.design().hand(), piece.design().paper(), copies)));
+            }
         });
     }
 

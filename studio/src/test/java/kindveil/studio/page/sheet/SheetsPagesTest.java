@@ -65,7 +65,7 @@ class SheetsPagesTest {
         String words = web.get("/sheets").words();
         assertTrue(words.contains("One sheet of A4") && words.contains("3 copies of one image") && words.contains("No record yet: three"), words);
         assertTrue(words.contains("no fit-to-page") && words.contains("One master, copied once: one sheet to pay") && words.contains("no toner saving"), words);
-        assertTrue(web.get("/pieces/" + piece.id() + "/print").words().contains("It is on the print sheets"));
+        assertTrue(web.get("/pieces/" + piece.id() + "/print").words().contains("One sheet of A4; 3 copies of it."));
         assertEquals("/sheets/good-toner", web.get("/sheets/good-toner").path());
         assertEquals("/sheets", web.get("/sheets/film-dye").path());
         assertEquals(404, web.get("/sheets/parchment").status());
