@@ -56,7 +56,7 @@ class BuildPage {
         SectionView section = SectionView.of(planned, view, doors, looks, say);
         return new BuildView(PieceHead.of(piece, "Build"), BuildView.Sentence.of(planned, view, form, doors, supports.with(planned.brief().support()), say), BuildView.Shown.of(planned, view, doors, looks.aspect(piece)), section,
                 doors.open() == null ? null : CardView.of(planned, doors, view, form, title(doors.open(), section), alternatives, say), ThreadView.of(planned, doors, form), doors.door(Where.EDGE, Doors.words(Where.EDGE)),
-                BuildView.Beside.of(planned, planned.trace().refusals().isEmpty() ? List.of() : pieces.remedies(planned), foresight(planned, view, asked.foresee()), drops.of(planned), say), BuildView.Laid.of(piece, say), pieces.canUndo(piece.id()), null, List.of());
+                BuildView.Beside.of(planned, planned.trace().refusals().isEmpty() ? List.of() : pieces.remedies(planned), foresight(planned, view, asked.foresee()), drops.of(planned), say), BuildView.Laid.of(planned, say), pieces.canUndo(piece.id()), null, List.of());
     }
 
     /** Known at once, or waited for; otherwise it comes after the page. */

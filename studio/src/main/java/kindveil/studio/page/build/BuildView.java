@@ -143,15 +143,17 @@ record BuildView(PieceHead head, Sentence sentence, Shown look, SectionView sect
      * @param own address of the veil in hand by its number
      * @param right of the left edge; likewise down
      * @param pageWidth empty where the first image fills the page; likewise pageHeight
+     * @param fits how the image could lie on the page
      * @param typed whether the page is shown as it was typed, since something is wrong with it
      */
-    record Laid(boolean many, boolean first, boolean last, boolean pictured, String own, String right, String down, String pageWidth, String pageHeight, boolean photographed, boolean typed,
+    record Laid(boolean many, boolean first, boolean last, boolean pictured, String own, String right, String down, String pageWidth, String pageHeight, boolean photographed, boolean typed, FitsView fits,
             List<Pick> transfers, List<Pick> overAndUnder) {
-        static Laid of(Piece piece, Say say) {
+        static Laid of(Planned planned, Say say) {
+            Piece piece = planned.piece();
             return new Laid(piece.veils().size() > 1, piece.inHand() == 0, piece.inHand() + 1 == piece.veils().size(), piece.veil().bringsPicture(),
                     "/pieces/%s/veils/%d".formatted(piece.id(), piece.inHand() + 1), say.one(piece.veil().x()), say.one(piece.veil().y()),
                     piece.basis().page().map(Page::width).map(say::one).orElse(""), piece.basis().page().map(Page::height).map(say::one).orElse(""),
-                    piece.basis().photograph().isPresent(), false, ways(Catalogue.transfers()), ways(Catalogue.overAndUnder()));
+                    piece.basis().photograph().isPresent(), false, FitsView.now(planned, say), ways(Catalogue.transfers()), ways(Catalogue.overAndUnder()));
         }
 
         private static List<Pick> ways(List<Way> ways) {
@@ -160,7 +162,7 @@ record BuildView(PieceHead head, Sentence sentence, Shown look, SectionView sect
 
         /** As it was typed. */
         Laid typed(String width, String height, String x, String y) {
-            return new Laid(many, first, last, pictured, own, x, y, width, height, photographed, true, transfers, overAndUnder);
+            return new Laid(many, first, last, pictured, own, x, y, width, height, photographed, true, fits, transfers, overAndUnder);
         }
 
         public boolean paged() {
