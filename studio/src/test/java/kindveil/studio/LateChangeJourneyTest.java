@@ -14,6 +14,8 @@ import kindveil.studio.work.making.MakeWork;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.api.extension.ExtendWith;
 
 /** A plan changed after copies were taken or a making was begun: what is real is told, asked about, and kept. */
@@ -96,6 +98,31 @@ class LateChangeJourneyTest {
         cropped.put("anyway", "true");
         assertEquals(200, web.post(base + "/source/frame", cropped).status());
         assertEquals(1, pieces.get(piece.id()).design().treatments().list().size());
+    }
+
+    /** Whatever is done in one press: asked about on a page of its own, done when it is meant, and not asked about again. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {"/treatments|kind=invert", "/treatments|kind=dots", "/use|change=way gesso-bed", "/use|change=invert", "/print|hand=MIRRORED&paper=A4&copies=3"})
+    void onePress_afterAFileWasTaken_isAskedAbout_thenDone(String address, String sent) {
+        Piece piece = piece();
+        String base = "/pieces/" + piece.id();
+        web.bytes(base + "/sheet.pdf");
+        studio.bean(MakeWork.class).begin(piece.id());
+        Map<String, String> fields = new HashMap<>(Map.of("version", "0"));
+        for (String field : sent.split("&")) {
+            fields.put(field.split("=")[0], field.split("=")[1]);
+        }
+        Web.Answer asked = web.post(base + address, fields);
+        assertTrue(asked.words().contains("Something of this is real already.") && asked.words().contains("Leave it as it was"), asked.words());
+        assertEquals(piece.design(), pieces.get(piece.id()).design(), "nothing is changed yet");
+        assertTrue(web.get(base + address).path().startsWith(base), "leaving it leads back to the piece");
+        fields.put("anyway", "true");
+        assertFalse(web.post(base + address, fields).words().contains("is real already"));
+        assertFalse(piece.design().equals(pieces.get(piece.id()).design()), "done");
+        // a change of the plan is taken back to what was printed without another word
+        String version = String.valueOf(pieces.get(piece.id()).version());
+        Web.Answer back = web.post(base + "/undo", Map.of("version", version, "anyway", address.equals("/print") ? "false" : "true"));
+        assertFalse(back.words().contains("A file of"), back.words());
     }
 
     @Test

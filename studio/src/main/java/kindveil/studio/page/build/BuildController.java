@@ -122,13 +122,17 @@ class BuildController {
 
     /** What is offered to bring the drawing back, taken. */
     @PostMapping({"/pieces/{id}/use", "/pieces/{id}/veils/{veil}/use"})
-    String use(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam int version, @RequestParam String change) {
-        return "redirect:" + PieceHead.base(reads.use(pieces.get(id, veil), version, change)) + "/build";
+    String use(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam int version, @RequestParam String change, @RequestParam(defaultValue = "false") boolean anyway) {
+        Piece piece = pieces.get(id, veil);
+        reals.requireMeant(piece, ReadsWork.changed(piece, version, change), anyway);
+        return "redirect:" + PieceHead.base(reads.use(piece, version, change)) + "/build";
     }
 
     /** The last change of the plan taken back. */
     @PostMapping("/pieces/{id}/undo")
-    String undo(@PathVariable UUID id, @RequestParam int version) {
+    String undo(@PathVariable UUID id, @RequestParam int version, @RequestParam(defaultValue = "false") boolean anyway) {
+        Piece now = pieces.get(id);
+        pieces.before(id).ifPresent(was -> reals.requireMeant(now.at(Math.min(was.inHand() + 1, now.veils().size())), was, anyway));
         return "redirect:" + PieceHead.base(pieces.undo(id, version)) + "/build";
     }
 

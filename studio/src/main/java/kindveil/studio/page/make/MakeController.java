@@ -12,6 +12,7 @@ import kindveil.studio.work.making.MakingLine;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.piece.Planned;
+import kindveil.studio.work.sheet.RealWork;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -24,9 +25,11 @@ import org.springframework.web.servlet.ModelAndView;
 class MakeController {
     private final PieceWork pieces;
     private final MakeWork makings;
+    private final RealWork reals;
     private final Say say;
 
-    MakeController(PieceWork pieces, MakeWork makings, Say say) {
+    MakeController(PieceWork pieces, MakeWork makings, RealWork reals, Say say) {
+        this.reals = reals;
         this.pieces = pieces;
         this.makings = makings;
         this.say = say;
@@ -86,14 +89,16 @@ class MakeController {
 
     /** Takes up one of the single changes that make the plan sound. */
     @PostMapping({"/pieces/{id}/remedy", "/pieces/{id}/veils/{veil}/remedy"})
-    String remedy(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam int version, @RequestParam int index, @RequestParam Map<String, String> all) {
+    String remedy(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam int version, @RequestParam int index, @RequestParam Map<String, String> all, @RequestParam(defaultValue = "false") boolean anyway) {
         Planned planned = all.containsKey("back") ? pieces.plan(pieces.get(id, veil)) : refused(pieces.plan(pieces.get(id, veil)));
         Piece piece = planned.piece();
         var remedies = pieces.remedies(planned);
         if (index < 0 || index >= remedies.size()) {
             throw new kindveil.studio.work.Outdated(piece.title());
         }
-        pieces.change(piece.seen(version).with(remedies.get(index).brief()));
+        Piece asked = piece.seen(version).with(remedies.get(index).brief());
+        reals.requireMeant(piece, asked, anyway);
+        pieces.change(asked);
         return "redirect:" + PieceHead.base(piece) + switch (all.getOrDefault("back", "")) {
             case "finish" -> "/finish";
             case "build" -> "/build";

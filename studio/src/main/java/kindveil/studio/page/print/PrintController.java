@@ -60,7 +60,8 @@ class PrintController {
 
     @PostMapping({"/pieces/{id}/print", "/pieces/{id}/veils/{veil}/print"})
     Object change(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam int version, @RequestParam(defaultValue = "") String hand, @RequestParam(defaultValue = "") String paper,
-            @RequestParam(defaultValue = "") String copies, @RequestParam(defaultValue = "false") boolean alone, @RequestParam(defaultValue = "false") boolean together) {
+            @RequestParam(defaultValue = "") String copies, @RequestParam(defaultValue = "false") boolean alone, @RequestParam(defaultValue = "false") boolean together,
+            @RequestParam(defaultValue = "false") boolean anyway) {
         Piece piece = pieces.get(id, veil);
         Problems problems = new Problems();
         HandWish wanted = problems.choice(HandWish.class, "Hand", hand);
@@ -69,7 +70,9 @@ class PrintController {
         Integer count = problems.whole("Copies", copies, 1, 50, "", "Print at least one spare.");
         if (!problems.any()) {
             try {
-                Piece changed = pieces.change(piece.seen(version).with(piece.design().withPrint(wanted, sheet, count)));
+                Piece asked = piece.seen(version).with(piece.design().withPrint(wanted, sheet, count));
+                reals.requireMeant(piece, asked, anyway);
+                Piece changed = pieces.change(asked);
                 if (together) {
                     sheets.gather(changed);
                 }

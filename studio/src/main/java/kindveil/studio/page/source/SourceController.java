@@ -124,7 +124,7 @@ class SourceController {
     }
 
     @PostMapping({"/pieces/{id}/source/advice", "/pieces/{id}/veils/{veil}/source/advice"})
-    String follow(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam int version, @RequestParam int index) {
+    String follow(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam int version, @RequestParam int index, @RequestParam(defaultValue = "false") boolean anyway) {
         Piece piece = pieces.get(id, veil);
         List<Advice> advice = sources.advice(piece);
         if (index < 0 || index >= advice.size()) {
@@ -138,16 +138,21 @@ class SourceController {
                 default -> treatments.plus(treatment);
             };
         }
-        pieces.change(piece.seen(version).with(piece.design().treated(treatments)));
+        changed(piece, piece.seen(version).with(piece.design().treated(treatments)), anyway);
         return "redirect:" + PieceHead.base(piece) + "/source";
     }
 
     @PostMapping({"/pieces/{id}/source/colours", "/pieces/{id}/veils/{veil}/source/colours"})
-    String inColours(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam int version) {
+    String inColours(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam int version, @RequestParam(defaultValue = "false") boolean anyway) {
         Piece piece = pieces.get(id, veil);
         Design coloured = pieces.coloured(piece).orElseThrow(() -> new Outdated(piece.title()));
-        pieces.change(piece.seen(version).with(coloured));
+        changed(piece, piece.seen(version).with(coloured), anyway);
         return "redirect:" + PieceHead.base(piece) + "/source";
+    }
+
+    private void changed(Piece piece, Piece asked, boolean anyway) {
+        reals.requireMeant(piece, asked, anyway);
+        pieces.change(asked);
     }
 
     @GetMapping({"/pieces/{id}/treated.png", "/pieces/{id}/veils/{veil}/treated.png"})

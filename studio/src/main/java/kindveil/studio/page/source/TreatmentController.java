@@ -12,6 +12,7 @@ import kindveil.studio.work.piece.Design;
 import kindveil.studio.work.NotFound;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
+import kindveil.studio.work.sheet.RealWork;
 import kindveil.studio.work.source.SourceWork;
 import kindveil.tone.Edge;
 import kindveil.tone.Halftone;
@@ -35,8 +36,10 @@ class TreatmentController {
     private static final double TEAR = 5;
     private final PieceWork pieces;
     private final SourceWork sources;
+    private final RealWork reals;
 
-    TreatmentController(PieceWork pieces, SourceWork sources) {
+    TreatmentController(PieceWork pieces, SourceWork sources, RealWork reals) {
+        this.reals = reals;
         this.pieces = pieces;
         this.sources = sources;
     }
@@ -57,8 +60,10 @@ class TreatmentController {
         return kinds;
     }
 
-    private String changed(Piece piece, int version, UnaryOperator<Treatments> change) {
-        pieces.change(piece.seen(version).with(piece.design().treated(change.apply(piece.design().treatments()))));
+    private String changed(Piece piece, int version, boolean anyway, UnaryOperator<Treatments> change) {
+        Piece asked = piece.seen(version).with(piece.design().treated(change.apply(piece.design().treatments())));
+        reals.requireMeant(piece, asked, anyway);
+        pieces.change(asked);
         return "redirect:" + PieceHead.base(piece) + "/source#treatments";
     }
 
@@ -70,18 +75,18 @@ class TreatmentController {
     }
 
     @PostMapping({"/pieces/{id}/treatments", "/pieces/{id}/veils/{veil}/treatments"})
-    String add(@PathVariable UUID id, @PathVariable(required = false) Integer veil, @RequestParam int version, @RequestParam String kind) {
+    String add(@PathVariable UUID id, @PathVariable(required = false) Integer veil, @RequestParam int version, @RequestParam String kind, @RequestParam(defaultValue = "false") boolean anyway) {
         Piece piece = pieces.get(id, veil);
         Treatment treatment = kinds(piece.design()).get(kind);
-        return changed(piece, version, all -> all.plus(treatment == null ? Treatments.one(kind) : treatment));
+        return changed(piece, version, anyway, all -> all.plus(treatment == null ? Treatments.one(kind) : treatment));
     }
 
     @PostMapping({"/pieces/{id}/treatments/{index}", "/pieces/{id}/veils/{veil}/treatments/{index}"})
-    String set(@PathVariable UUID id, @PathVariable(required = false) Integer veil, @PathVariable int index, @RequestParam int version, @RequestParam String code) {
+    String set(@PathVariable UUID id, @PathVariable(required = false) Integer veil, @PathVariable int index, @RequestParam int version, @RequestParam String code, @RequestParam(defaultValue = "false") boolean anyway) {
         Piece piece = pieces.get(id, veil);
         Treatment treatment = Treatments.one(code);
         int at = index(piece, index);
-        return changed(piece, version, all -> {
+        return changed(piece, version, anyway, all -> {
             List<Treatment> list = new java.util.ArrayList<>(all.list());
             list.set(at, treatment);
             return new Treatments(list);
@@ -89,23 +94,23 @@ class TreatmentController {
     }
 
     @PostMapping({"/pieces/{id}/treatments/{index}/move", "/pieces/{id}/veils/{veil}/treatments/{index}/move"})
-    String move(@PathVariable UUID id, @PathVariable(required = false) Integer veil, @PathVariable int index, @RequestParam int version, @RequestParam int by) {
+    String move(@PathVariable UUID id, @PathVariable(required = false) Integer veil, @PathVariable int index, @RequestParam int version, @RequestParam int by, @RequestParam(defaultValue = "false") boolean anyway) {
         Piece piece = pieces.get(id, veil);
         int at = index(piece, index);
-        return changed(piece, version, all -> all.moved(at, by));
+        return changed(piece, version, anyway, all -> all.moved(at, by));
     }
 
     @PostMapping({"/pieces/{id}/treatments/{index}/remove", "/pieces/{id}/veils/{veil}/treatments/{index}/remove"})
-    String remove(@PathVariable UUID id, @PathVariable(required = false) Integer veil, @PathVariable int index, @RequestParam int version) {
+    String remove(@PathVariable UUID id, @PathVariable(required = false) Integer veil, @PathVariable int index, @RequestParam int version, @RequestParam(defaultValue = "false") boolean anyway) {
         Piece piece = pieces.get(id, veil);
         int at = index(piece, index);
-        return changed(piece, version, all -> all.without(at));
+        return changed(piece, version, anyway, all -> all.without(at));
     }
 
     @PostMapping({"/pieces/{id}/treatments/undo", "/pieces/{id}/veils/{veil}/treatments/undo"})
-    String undo(@PathVariable UUID id, @PathVariable(required = false) Integer veil, @RequestParam int version) {
+    String undo(@PathVariable UUID id, @PathVariable(required = false) Integer veil, @RequestParam int version, @RequestParam(defaultValue = "false") boolean anyway) {
         Piece piece = pieces.get(id, veil);
-        return changed(piece, version, all -> piece.design().image().before());
+        return changed(piece, version, anyway, all -> piece.design().image().before());
     }
 
     /** How far the first of them go. */

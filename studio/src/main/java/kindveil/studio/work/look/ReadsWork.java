@@ -145,8 +145,13 @@ public class ReadsWork {
         });
     }
 
+    /** The piece as a change would make it. */
+    public static Piece changed(Piece piece, int version, String key) {
+        return PlanChange.parse(key).of(piece.seen(version));
+    }
+
     /** The piece as a change makes it, stored. */
     public Piece use(Piece piece, int version, String key) {
-        return pieces.change(PlanChange.parse(key).of(piece.seen(version)));
+        return pieces.change(changed(piece, version, key));
     }
 }

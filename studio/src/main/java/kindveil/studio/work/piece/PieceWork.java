@@ -250,6 +250,11 @@ public class PieceWork {
         return earlier.getIfPresent(id) != null;
     }
 
+    /** As it was before its last change; empty where none can be taken back. */
+    public Optional<Piece> before(UUID id) {
+        return Optional.ofNullable(earlier.getIfPresent(id)).map(List::getLast);
+    }
+
     /** As it was before the last change, as a page that saw {@code version} asks for. */
     public Piece undo(UUID id, int version) {
         List<Piece> before = earlier.getIfPresent(id);

@@ -68,6 +68,14 @@ public class RealWork {
         return files.of(piece.id()).stream().filter(taken -> taken.veil() == piece.inHand() + 1).toList();
     }
 
+    /** Refuses a change that parts from what is real, unless it is meant so. */
+    public void requireMeant(Piece now, Piece then, boolean anyway) {
+        Real real = anyway ? null : partedFrom(now, then);
+        if (real != null && real.any()) {
+            throw new Parting(real);
+        }
+    }
+
     /** What a change of the plan parts from: its print's size, hand and kind, its way, its picture. Other words of a plan are no matter of what was printed. */
     public Real partedFrom(Piece now, Piece then) {
         Planned before = pieces.plan(now);
@@ -75,7 +83,9 @@ public class RealWork {
         boolean print = !before.brief().width().equals(after.brief().width()) || before.mirrored() != after.mirrored() || before.brief().print() != after.brief().print()
                 || !now.design().treatments().equals(then.design().treatments());
         boolean way = !now.design().way().equals(then.design().way());
-        List<Taken> taken = print && now.veil().bringsPicture() ? of(now) : List.of();
+        // what was taken of another plan is parted from already
+        Taken planned = taken(before, now.design().copies());
+        List<Taken> taken = print && now.veil().bringsPicture() ? of(now).stream().filter(planned::printedAs).toList() : List.of();
         PrintPlan.Existing there = now.design().printing().exists();
         boolean useless = there != null && (!there.width().equals(then.design().printWidth()) || there.kind() != then.design().print());
         return new Real(taken, Optional.ofNullable(useless ? there : null), print || way ? underWay(now.id()) : Optional.empty());
