@@ -25,6 +25,7 @@ class TakenEntity {
     boolean mirrored;
     String print;
     int copies;
+    String image;
 
     static TakenEntity of(Taken taken) {
         TakenEntity e = new TakenEntity();
@@ -36,10 +37,11 @@ class TakenEntity {
         e.mirrored = taken.mirrored();
         e.print = Vocabulary.PRINT.of(taken.print());
         e.copies = taken.copies();
+        e.image = taken.image();
         return e;
     }
 
     Taken taken() {
-        return new Taken(piece, veil, taken, new Length(width), mirrored, Vocabulary.PRINT.read(print), copies);
+        return new Taken(piece, veil, taken, new Length(width), mirrored, Vocabulary.PRINT.read(print), copies, image);
     }
 }

@@ -1,5 +1,6 @@
 package kindveil.studio.work.sheet;
 
+import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
@@ -11,6 +12,7 @@ import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.piece.Planned;
 import kindveil.studio.work.piece.PrintPlan;
+import kindveil.studio.work.source.SourceWork;
 import org.springframework.stereotype.Service;
 
 /**
@@ -49,13 +51,18 @@ public class RealWork {
     /** A file as it would be taken now. */
     private Taken taken(Planned planned, int copies) {
         Piece piece = planned.piece();
-        return new Taken(piece.id(), piece.inHand() + 1, clock.instant(), planned.brief().width(), planned.mirrored(), planned.brief().print(), copies);
+        return new Taken(piece.id(), piece.inHand() + 1, clock.instant(), planned.brief().width(), planned.mirrored(), planned.brief().print(), copies, image(piece));
     }
 
     /** Whether a file of it as it is planned was taken before. */
     public boolean isTaken(Planned planned) {
         Taken now = taken(planned, planned.piece().design().copies());
         return of(planned.piece()).stream().anyMatch(now::printedAs);
+    }
+
+    private static String image(Piece piece) {
+        String shown = "%s %s %s".formatted(piece.veil().picture(), piece.design().treatments(), SourceWork.inColours(piece));
+        return UUID.nameUUIDFromBytes(shown.getBytes(StandardCharsets.UTF_8)).toString();
     }
 
     /** The same of every image on some sheets. */
@@ -81,7 +88,7 @@ public class RealWork {
         Planned before = pieces.plan(now);
         Planned after = pieces.plan(then);
         boolean print = !before.brief().width().equals(after.brief().width()) || before.mirrored() != after.mirrored() || before.brief().print() != after.brief().print()
-                || !now.design().treatments().equals(then.design().treatments());
+                || !image(now).equals(image(then));
         boolean way = !now.design().way().equals(then.design().way());
         // what was taken of another plan is parted from already
         Taken planned = taken(before, now.design().copies());

@@ -10,11 +10,12 @@ import kindveil.measure.Length;
  *
  * @param veil its number, from 1
  * @param mirrored as it stands on the print
+ * @param image which image it shows, by a token of its picture and what was done to it; empty where that was not kept
  */
-public record Taken(UUID piece, int veil, Instant at, Length width, boolean mirrored, PrintKind print, int copies) {
+public record Taken(UUID piece, int veil, Instant at, Length width, boolean mirrored, PrintKind print, int copies, String image) {
     /** Whether its copies can be used as another's. */
     boolean printedAs(Taken other) {
-        return width.equals(other.width) && mirrored == other.mirrored && print == other.print;
+        return width.equals(other.width) && mirrored == other.mirrored && print == other.print && (image.isEmpty() || other.image.isEmpty() || image.equals(other.image));
     }
 
     /** Whether it is the same file again. */
