@@ -9,6 +9,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import kindveil.bench.PrintKind;
@@ -54,6 +55,38 @@ class FirstPieceJourneyTest {
             assertTrue(acts <= MOST_ACTS, acts + " acts");
             page.navigate("about:blank");
         }
+    }
+
+    @Test
+    void emptyStudio_onASupportOfOnesOwn_toASheet(Page page) throws Exception {
+        try (Studio studio = empty("own")) {
+            page.navigate(studio.address() + "/");
+            act(() -> page.getByText("My support is only like that").click());
+            act(() -> page.locator("#own-name").fill("Nettle paper"));
+            act(() -> page.locator("#own-weight").fill("90"));
+            act(() -> page.locator("#first-picture").setInputFiles(new FilePayload("nettle.png", "image/png", Samples.cornerPng())));
+            assertThat(page.locator("h1")).hasText("Nettle");
+            assertThat(page.locator("#told-support option:checked")).hasText("Nettle paper");
+            Support own = studio.bean(PieceWork.class).all().getFirst().base().support();
+            assertEquals(90, own.told().weight());
+            assertEquals(List.of(own), studio.bean(kindveil.studio.work.shelf.Supports.class).own());
+            act(() -> page.locator(".b-thread").getByText("Print it").click());
+            act(() -> page.waitForDownload(() -> page.getByText("Take the PDF").click()));
+            assertTrue(acts <= MOST_ACTS, acts + " acts");
+            page.navigate("about:blank");
+            Web web = new Web(studio.address());
+            assertEquals(1, studio.bean(PieceWork.class).all().size());
+            pieces(studio).forEach(piece -> studio.bean(PieceWork.class).takeAway(piece.id()));
+            Map<String, String> wrong = new java.util.HashMap<>(HAD);
+            wrong.putAll(Map.of("sample", "yes", "ownName", "n".repeat(70), "ownWeight", "heavy"));
+            Web.Answer refused = web.post("/begin", wrong);
+            assertTrue(refused.words().contains("Weight") && refused.text().contains("heavy"), refused.words());
+            assertTrue(pieces(studio).isEmpty(), "nothing half begun");
+        }
+    }
+
+    private static List<Piece> pieces(Studio studio) {
+        return studio.bean(PieceWork.class).all();
     }
 
     /** Several at once: what cannot be read is said by name and takes none of the others with it; sent again they are the same. */

@@ -20,7 +20,7 @@ public record SupportForm(String id, String name, String like, String weight, St
     private static final double MILLIMETRES_PER_MIL = 0.0254;
     private static final String PAPER = "#f1ece0";
 
-    static SupportForm typed(Map<String, String> all) {
+    public static SupportForm typed(Map<String, String> all) {
         return new SupportForm(of(all, "id"), of(all, "name"), of(all, "like"), of(all, "weight"), of(all, "uptake"), of(all, "stretch"), of(all, "wetStrength"), of(all, "texture"), of(all, "heatLimit"),
                 all.containsKey("coloured"), of(all, "colour").isEmpty() ? PAPER : of(all, "colour"));
     }
@@ -42,7 +42,7 @@ public record SupportForm(String id, String name, String like, String weight, St
     }
 
     /** What was measured, or null with all that is wrong. */
-    Support.@Nullable Told told(UnitSystem measure, Problems problems) {
+    public Support.@Nullable Told told(UnitSystem measure, Problems problems) {
         boolean us = measure == UnitSystem.US;
         Double kilos = number("Weight", weight, 5, 20_000, "g/m²", "Weigh a sheet of 10 by 10 cm and take a hundred times its grams.", problems);
         Double drunk = number("What it drinks", uptake, 0, 400, "g/m²", "Weigh a square of 10 by 10 cm dry, wet it, let it drip, weigh it again: a hundred times the difference.", problems);

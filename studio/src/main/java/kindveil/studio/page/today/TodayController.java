@@ -17,7 +17,9 @@ import kindveil.studio.page.HavingForm;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
 import kindveil.studio.page.Upload;
+import kindveil.bench.Support;
 import kindveil.studio.page.piece.PieceHead;
+import kindveil.studio.page.support.SupportForm;
 import kindveil.studio.work.look.Beginning;
 import kindveil.studio.work.look.WaysWork.Having;
 import kindveil.studio.work.piece.Image;
@@ -69,28 +71,40 @@ class TodayController {
     /** A piece begun from a picture, or several, and from what is at hand. @param sample whether a picture to try is taken instead */
     @PostMapping("/begin")
     Object begin(@RequestParam(required = false) @Nullable UUID sent, @RequestParam(required = false) @Nullable List<MultipartFile> picture, @RequestParam String print, @RequestParam String support,
-            @RequestParam String ground, @RequestParam String wish, @RequestParam(defaultValue = "") String width, @RequestParam(defaultValue = "") String sample) throws IOException {
-        Having having = HavingForm.read(supports, print, support, ground, wish);
+            @RequestParam String ground, @RequestParam String wish, @RequestParam(defaultValue = "") String width, @RequestParam(defaultValue = "") String sample, @RequestParam(defaultValue = "") String ownName,
+            @RequestParam(defaultValue = "") String ownWeight) throws IOException {
+        Having chosen = HavingForm.read(supports, print, support, ground, wish);
         UUID once = sent == null ? UUID.randomUUID() : sent;
         Problems problems = new Problems();
+        Support own = ownName.isBlank() && ownWeight.isBlank() ? null : own(problems, once, chosen.support(), ownName.strip(), ownWeight);
+        Having having = own == null ? chosen : new Having(chosen.print(), own, chosen.ground(), chosen.wish());
         Length wide = problems.read(() -> Length.parseSize("Print width", width.isBlank() ? say.usual(120, 5) : width, Image.NARROWEST, Image.WIDEST));
         List<Piece> begun = new ArrayList<>();
-        if (wide != null && !sample.isEmpty()) {
+        if (wide != null && !problems.any() && !sample.isEmpty()) {
             begun.add(beginning.begin(once, SamplePicture.TITLE, wide, SamplePicture.NAME, SamplePicture.png(), having));
-        } else if (wide != null) {
-            List<Upload> chosen = Upload.chosen(picture);
-            for (Upload file : chosen.isEmpty() ? List.of(Upload.NOTHING) : chosen) {
-                UUID own = begun.isEmpty() && chosen.size() < 2 ? once : UUID.nameUUIDFromBytes((once + file.name()).getBytes(StandardCharsets.UTF_8));
-                Piece piece = problems.read(() -> beginning.begin(own, PieceWork.titled(file.name()), wide, file.name(), file.bytes(), having));
+        } else if (wide != null && !problems.any()) {
+            List<Upload> files = Upload.chosen(picture);
+            for (Upload file : files.isEmpty() ? List.of(Upload.NOTHING) : files) {
+                UUID each = begun.isEmpty() && files.size() < 2 ? once : UUID.nameUUIDFromBytes((once + file.name()).getBytes(StandardCharsets.UTF_8));
+                Piece piece = problems.read(() -> beginning.begin(each, PieceWork.titled(file.name()), wide, file.name(), file.bytes(), having));
                 if (piece != null) {
                     begun.add(piece);
                 }
             }
         }
+        if (own != null && !begun.isEmpty()) {
+            supports.keep(own);
+        }
         if (problems.any()) {
-            return view(invite(having).refusing(problems.words())).in("today/today");
+            return view(invite(chosen).refusing(problems.words(), ownName, ownWeight)).in("today/today");
         }
         return begun.size() == 1 ? "redirect:" + PieceHead.base(begun.getFirst()) + "/build" : "redirect:/pieces";
+    }
+
+    /** A support of the artist's own, like one that is known; a name it has anyway. */
+    private @Nullable Support own(Problems problems, UUID once, Support like, String name, String weight) {
+        Support.Told told = SupportForm.typed(Map.of("weight", weight)).told(say.measure(), problems);
+        return told == null ? null : problems.read(() -> like.own(UUID.nameUUIDFromBytes(("support of " + once).getBytes(StandardCharsets.UTF_8)).toString(), name.isEmpty() ? "my " + like.words() : name, told));
     }
 
     /** @param invite to a first piece, where there is none */

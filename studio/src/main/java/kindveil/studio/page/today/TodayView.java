@@ -36,14 +36,14 @@ record TodayView(String heading, String air, long now, String empty, @Nullable I
         }
     }
 
-    /** To a first piece. @param once so that what is sent twice is begun once @param problems of what was sent */
-    record Invite(UUID once, HavingForm form, String width, List<String> problems) {
+    /** To a first piece. @param once so that what is sent twice is begun once @param ownName what a support of one's own is called, as it was typed; likewise {@code ownWeight} @param problems of what was sent */
+    record Invite(UUID once, HavingForm form, String width, String ownName, String ownWeight, List<String> problems) {
         static Invite of(HavingForm form, Say say) {
-            return new Invite(UUID.randomUUID(), form, say.usual(120, 5), List.of());
+            return new Invite(UUID.randomUUID(), form, say.usual(120, 5), "", "", List.of());
         }
 
-        Invite refusing(List<String> problems) {
-            return new Invite(once, form, width, problems);
+        Invite refusing(List<String> problems, String name, String weight) {
+            return new Invite(once, form, width, name, weight, problems);
         }
     }
 
