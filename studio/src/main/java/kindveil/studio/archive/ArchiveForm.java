@@ -16,6 +16,7 @@ import kindveil.studio.store.form.SupportForm;
 import kindveil.studio.store.form.Vocabulary;
 import kindveil.studio.work.log.LogEntry;
 import kindveil.studio.work.making.Pull;
+import kindveil.studio.work.making.Replan;
 import kindveil.studio.work.making.StoredMaking;
 import kindveil.studio.work.making.ToldDeed;
 import kindveil.studio.work.picture.StoredPicture;
@@ -77,22 +78,29 @@ record ArchiveForm(String format, int version, Instant written, List<PieceForm> 
         }
     }
 
-    record MakingForm(UUID id, UUID piece, Instant begun, PlanForm plan, List<DeedForm> deeds, List<SignForm> signs, boolean laidAside, @Nullable PullForm pull, @Nullable String result) {
-        /** An archive from before there were signs has none. */
+    record MakingForm(UUID id, UUID piece, Instant begun, PlanForm plan, List<DeedForm> deeds, List<SignForm> signs, boolean laidAside, @Nullable PullForm pull, @Nullable String result, List<ReplanForm> replans) {
+        /** An archive from before there were signs, or changes of a plan, has none. */
         MakingForm {
             signs = Objects.requireNonNullElse(signs, List.of());
+            replans = Objects.requireNonNullElse(replans, List.of());
         }
 
         static MakingForm of(StoredMaking making) {
             return new MakingForm(making.id(), making.piece(), making.begun(), PlanForm.of(making.plan()), making.told().stream().map(DeedForm::of).toList(), making.signs().stream().map(SignForm::of).toList(), making.laidAside(),
-                    making.pull() == null ? null : new PullForm(making.pull().series(), making.pull().number(), making.pull().plates()), making.result() == null ? null : Vocabulary.RESULT.of(making.result()));
+                    making.pull() == null ? null : new PullForm(making.pull().series(), making.pull().number(), making.pull().plates()), making.result() == null ? null : Vocabulary.RESULT.of(making.result()),
+                    making.replans().stream().map(replan -> new ReplanForm(replan.after(), replan.at(), replan.words(), PlanForm.of(replan.plan()))).toList());
         }
 
         /** In the air that was told while it was made. */
         StoredMaking making(List<ToldRoom> air) {
             return new StoredMaking(id, piece, begun, plan.begun(), deeds.stream().map(DeedForm::deed).toList(), signs.stream().map(SignForm::sign).toList(), air, laidAside,
-                    pull == null ? null : new Pull(pull.series, pull.number, pull.plates), result == null ? null : Vocabulary.RESULT.read(result));
+                    pull == null ? null : new Pull(pull.series, pull.number, pull.plates), result == null ? null : Vocabulary.RESULT.read(result),
+                    replans.stream().map(replan -> new Replan(replan.after, replan.at, replan.words, replan.plan.begun())).toList());
         }
+    }
+
+    /** A plan changed while it was made. */
+    record ReplanForm(int after, Instant at, String words, PlanForm plan) {
     }
 
     record PullForm(UUID series, int number, int plates) {

@@ -204,7 +204,7 @@ public class ArchiveWork {
             StoredMaking making = form.making(file.form().air().stream().map(air -> new ToldRoom(air.at(), air.celsius(), air.percent())).filter(air -> !air.at().isBefore(form.begun())).toList());
             // the pulls of a series that was here already stay a series of their own
             Pull pull = making.pull() == null || here.isEmpty() ? making.pull() : new Pull(renamed.computeIfAbsent(making.pull().series(), series -> UUID.randomUUID()), making.pull().number(), making.pull().plates());
-            makings.add(new StoredMaking(id, piece(form.piece()), making.begun(), making.plan(), making.told(), making.signs(), making.rooms(), making.laidAside() || here.isPresent(), pull, making.result()));
+            makings.add(new StoredMaking(id, piece(form.piece()), making.begun(), making.plan(), making.told(), making.signs(), making.rooms(), making.laidAside() || here.isPresent(), pull, making.result(), making.replans()));
             return true;
         }
 

@@ -20,6 +20,7 @@ import kindveil.studio.work.NotFound;
 import kindveil.studio.work.Outdated;
 import kindveil.studio.work.making.MakingLine;
 import kindveil.studio.work.making.Pull;
+import kindveil.studio.work.making.Replan;
 import kindveil.studio.work.making.Result;
 import kindveil.studio.work.making.Makings;
 import kindveil.studio.work.making.StoredMaking;
@@ -44,7 +45,7 @@ class StoredMakings implements Makings {
 
     @Override
     public Optional<StoredMaking> find(UUID id) {
-        return SetApart.one(entities.find(MakingEntity.class, id), "making", id, e -> making(e, told(List.of(id)).getOrDefault(id, List.of()), signs(List.of(id)).getOrDefault(id, List.of()), rooms.since(e.begun)));
+        return SetApart.one(entities.find(MakingEntity.class, id), "making", id, e -> making(e, told(List.of(id)).getOrDefault(id, List.of()), signs(List.of(id)).getOrDefault(id, List.of()), replans(List.of(id)).getOrDefault(id, List.of()), rooms.since(e.begun)));
     }
 
     @Override
@@ -97,6 +98,7 @@ class StoredMakings implements Makings {
     public void remove(UUID making) {
         MakingEntity e = locked(making);
         entities.createQuery("delete from SignEntity s where s.making = :making").setParameter("making", making).executeUpdate();
+        entities.createQuery("delete from ReplanEntity r where r.key.making = :making").setParameter("making", making).executeUpdate();
         entities.createQuery("delete from DeedEntity d where d.key.making = :making").setParameter("making", making).executeUpdate();
         entities.remove(e);
     }
@@ -109,8 +111,9 @@ class StoredMakings implements Makings {
         }
         Map<UUID, List<ToldDeed>> told = told(open.stream().map(e -> e.id).toList());
         Map<UUID, List<SignEntity>> signs = signs(open.stream().map(e -> e.id).toList());
+        Map<UUID, List<ReplanEntity>> replans = replans(open.stream().map(e -> e.id).toList());
         List<ToldRoom> air = rooms.since(open.getFirst().begun);
-        return SetApart.of(open, e -> making(e, told.getOrDefault(e.id, List.of()), signs.getOrDefault(e.id, List.of()), since(air, e.begun)), (e, wrong) -> new Damaged("A making", e.id, wrong));
+        return SetApart.of(open, e -> making(e, told.getOrDefault(e.id, List.of()), signs.getOrDefault(e.id, List.of()), replans.getOrDefault(e.id, List.of()), since(air, e.begun)), (e, wrong) -> new Damaged("A making", e.id, wrong));
     }
 
     /** The last told before a moment, and all after it. */
@@ -127,8 +130,9 @@ class StoredMakings implements Makings {
         return Json.guarded(form::begun);
     }
 
-    private static StoredMaking making(MakingEntity e, List<ToldDeed> told, List<SignEntity> signs, List<ToldRoom> air) {
-        return new StoredMaking(e.id, e.piece, e.begun, plan(e), told, Json.guarded(() -> signs.stream().map(SignEntity::sign).toList()), air, e.laidAside, e.pull(), e.result == null ? null : Json.guarded(e::result));
+    private static StoredMaking making(MakingEntity e, List<ToldDeed> told, List<SignEntity> signs, List<ReplanEntity> replans, List<ToldRoom> air) {
+        return new StoredMaking(e.id, e.piece, e.begun, plan(e), told, Json.guarded(() -> signs.stream().map(SignEntity::sign).toList()), air, e.laidAside, e.pull(), e.result == null ? null : Json.guarded(e::result),
+                replans.stream().map(ReplanEntity::replan).toList());
     }
 
     private Map<UUID, List<ToldDeed>> told(List<UUID> makings) {
@@ -156,6 +160,9 @@ class StoredMakings implements Makings {
             entities.persist(DeedEntity.of(making.id(), i, making.told().get(i)));
         }
         making.signs().forEach(sign -> entities.persist(SignEntity.of(making.id(), sign)));
+        for (int i = 0; i < making.replans().size(); i++) {
+            entities.persist(ReplanEntity.of(making.id(), i, making.replans().get(i)));
+        }
     }
 
     @Override
@@ -184,6 +191,27 @@ class StoredMakings implements Makings {
         requireNext(making, seq);
         unsign(making, act);
         signs.forEach(sign -> entities.persist(SignEntity.of(making, sign)));
+    }
+
+    @Override
+    public void replan(UUID making, int seq, int number, Replan replan, Making after) {
+        MakingEntity e = requireNext(making, seq);
+        if (replans(List.of(making)).getOrDefault(making, List.of()).size() != number) {
+            throw new Outdated("The bench");
+        }
+        entities.persist(ReplanEntity.of(making, number, replan));
+        e.stands(after);
+    }
+
+    @Override
+    public void unplan(UUID making, int seq, Making after) {
+        MakingEntity e = requireNext(making, seq);
+        entities.remove(replans(List.of(making)).get(making).getLast());
+        e.stands(after);
+    }
+
+    private Map<UUID, List<ReplanEntity>> replans(List<UUID> makings) {
+        return entities.createQuery("select r from ReplanEntity r where r.key.making in :makings order by r.key.making, r.key.number", ReplanEntity.class).setParameter("makings", makings).getResultStream().collect(Collectors.groupingBy(r -> r.key.making()));
     }
 
     @Override

@@ -52,6 +52,7 @@ class StoredPieces implements Pieces {
         }
         Set<UUID> shown = shown(piece);
         entities.createQuery("delete from SignEntity s where s.making in (select m.id from MakingEntity m where m.piece = :piece)").setParameter("piece", id).executeUpdate();
+        entities.createQuery("delete from ReplanEntity r where r.key.making in (select m.id from MakingEntity m where m.piece = :piece)").setParameter("piece", id).executeUpdate();
         entities.createQuery("delete from DeedEntity d where d.key.making in (select m.id from MakingEntity m where m.piece = :piece)").setParameter("piece", id).executeUpdate();
         // what the first form kept of the log stands beside the present one
         entities.createNativeQuery("delete from log_entry where piece_id = :piece").setParameter("piece", id).executeUpdate();

@@ -138,6 +138,35 @@ class BenchController {
         }
     }
 
+    /** What of the plan can still be otherwise. */
+    @GetMapping("/bench/{id}/plan")
+    ModelAndView plan(@PathVariable UUID id) {
+        return plan(id, List.of());
+    }
+
+    private ModelAndView plan(UUID id, List<String> problems) {
+        StoredMaking making = makings.get(id);
+        return ReplanView.of(making, pieces.get(making.piece()).title(), makings.open(id), problems, say).in("bench/plan");
+    }
+
+    /** The plan changed from the act at hand on. */
+    @PostMapping("/bench/{id}/plan")
+    Object replan(@PathVariable UUID id, @RequestParam int seq, @RequestParam int part, @RequestParam String key, @RequestParam(defaultValue = "") String option, @RequestParam(required = false) @Nullable String value) {
+        Problems problems = new Problems();
+        Double number = value == null ? null : problems.number("Number", value, -1e12, 1e12, "", "Give a number inside its range.");
+        if (problems.any()) {
+            return plan(id, problems.words());
+        }
+        try {
+            makings.replan(id, seq, part, key, option, number);
+            return "redirect:/bench/" + id;
+        } catch (Outdated movedOn) {
+            return "redirect:/bench/" + id + "?said=noted";
+        } catch (UnusableValue unusable) {
+            return plan(id, List.of(unusable.getMessage()));
+        }
+    }
+
     /** Another pull of the same plan, beside this one. */
     @PostMapping("/bench/{id}/pull")
     Object oneMore(@PathVariable UUID id) {

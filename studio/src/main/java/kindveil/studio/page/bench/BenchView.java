@@ -253,11 +253,11 @@ public record BenchView(UUID making, UUID piece, String pieceTitle, String way, 
         List<Slip> own = slips(stored, making, stored.called(piece.title()), false, say, say.now());
         List<Slip> slips = Stream.concat(own.stream().sorted(pressing), others.stream().sorted(pressing)).limit(MOST_SLIPS).toList();
         int more = own.size() + others.size() - slips.size();
-        String last = making.moments().isEmpty() ? "" : say.it(making.moments().getLast().act().title());
+        String last = stored.justReplanned() ? "the change of plan" : making.moments().isEmpty() ? "" : say.it(making.moments().getLast().act().title());
         int seq = stored.told().size();
         if (making.finished()) {
             return new BenchView(stored.id(), piece.id(), stored.called(piece.title()) + pull.of(), made(stored), making.position() - 1, making.position() - 1, seq, "Made", "", "", "", null, List.of(),
-                    null, List.of(), "", "", slips, more, List.of(), true, last, false, null, 0, null, false, pull, stored.underWay());
+                    null, List.of(), "", "", slips, more, List.of(), true, last, false, null, 0, null, false, pull, stored.underWay() || stored.justReplanned());
         }
         Act act = making.current().orElseThrow();
         ClockView clock = making.clock().map(c -> ClockView.of(c, say)).orElse(null);
@@ -266,7 +266,7 @@ public record BenchView(UUID making, UUID piece, String pieceTitle, String way, 
                 .or(() -> amounts.batch(act.id()).map(b -> String.join(", ", b.shares().stream().map(share -> say.both(share.volume()) + " " + share.words()).toList()) + Knot.strength(b))).orElse("");
         return new BenchView(stored.id(), piece.id(), stored.called(piece.title()) + pull.of(), stored.wayOf(act.id()).toLowerCase(Locale.ROOT), making.position(), making.position() + making.remaining() - 1, seq,
                 say.it(act.title()), say.it(act.how()), amount, say.it(String.join(" ", Stream.concat(beside.stream(), CautionReading.words(act.step(), making.bench(say.now())).stream()).toList())), chance(making, act, say), Tale.of(making, say.now()), clock, answers(making, act, say),
-                say.it(making.rescue().map(Answer::meaning).orElse("")), say.it(following(making)), slips, more, later(making, say), false, last, startsDwell(making, act), clock == null ? ActDrawing.of(making.bench(say.now()), act.step(), say) : null, counts(act), Late.of(making, act, say.now()), stored.laidAside(), pull, stored.underWay());
+                say.it(making.rescue().map(Answer::meaning).orElse("")), say.it(following(making)), slips, more, later(making, say), false, last, startsDwell(making, act), clock == null ? ActDrawing.of(making.bench(say.now()), act.step(), say) : null, counts(act), Late.of(making, act, say.now()), stored.laidAside(), pull, stored.underWay() || stored.justReplanned());
     }
 
     /** The way of the act told last. */

@@ -4,7 +4,6 @@ import kindveil.studio.page.piece.PieceHead;
 import java.io.IOException;
 import java.util.List;
 import java.util.UUID;
-import kindveil.making.Departure;
 import kindveil.studio.page.Pick;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
@@ -75,7 +74,7 @@ class NotesController {
 
     /** What a making did otherwise than planned, as a start for the artist's own words. */
     private String departures(Piece piece, @Nullable UUID making) {
-        return log.making(piece, making).map(stored -> Departure.told(Departure.of(stored.making()), LONGEST)).orElse("");
+        return log.making(piece, making).map(stored -> stored.otherwise(LONGEST)).orElse("");
     }
 
     private ModelAndView page(Piece piece, @Nullable UUID making, NotesView.Form form, NotesView.@Nullable Again again, List<String> problems) {

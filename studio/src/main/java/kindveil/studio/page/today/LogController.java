@@ -46,6 +46,6 @@ class LogController {
     }
 
     private static List<Comparison.Difference> differences(StoredMaking one, StoredMaking other) {
-        return Comparison.of(one.plan(), one.making(), other.plan(), other.making()).differences();
+        return Comparison.of(one.now(), one.making(), other.now(), other.making()).differences();
     }
 }

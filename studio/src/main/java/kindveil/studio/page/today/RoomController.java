@@ -2,6 +2,8 @@ package kindveil.studio.page.today;
 
 import kindveil.drying.Room;
 import java.time.Clock;
+import java.time.Duration;
+import kindveil.measure.Span;
 import java.util.List;
 import kindveil.measure.Temperature;
 import kindveil.measure.UnitSystem;
@@ -22,6 +24,7 @@ import org.springframework.web.servlet.ModelAndView;
 class RoomController {
     private final Rooms rooms;
     private final Say say;
+    private static final Duration TWO_WEEKS = Duration.ofDays(14);
     private final Clock clock;
     private final BackupWork backups;
 
@@ -49,8 +52,15 @@ class RoomController {
         }
     }
 
+    /** Minutes ago the air can have changed: since it was told last. */
+    private double longest(StudioRoom now) {
+        double most = TWO_WEEKS.toMinutes();
+        return now.version() < 0 ? most : Math.clamp(Math.floor(Span.inMinutes(Duration.between(now.told(), clock.instant()))), 0, most);
+    }
+
     @PostMapping("/room")
-    Object tell(@RequestParam int version, @RequestParam(defaultValue = "") String degrees, @RequestParam(defaultValue = "") String percent, @RequestParam(defaultValue = "") String units) {
+    Object tell(@RequestParam int version, @RequestParam(defaultValue = "") String degrees, @RequestParam(defaultValue = "") String percent, @RequestParam(defaultValue = "") String units,
+            @RequestParam(defaultValue = "0") String ago) {
         StudioRoom now = rooms.now();
         Problems problems = new Problems();
         UnitSystem system = problems.choice(UnitSystem.class, "Measures", units);
@@ -58,15 +68,16 @@ class RoomController {
         Double told = problems.number("Temperature", degrees, fahrenheit ? 41 : Room.COLDEST, fahrenheit ? 104 : Room.WARMEST, fahrenheit ? "°F" : "°C",
                 "Acrylic does not form a sound film outside this range: warm the room or wait.");
         Double humidity = problems.number("Relative humidity", percent, 0, 100, "%", "Read the hygrometer again.");
+        Double since = problems.number("Since how long ago", ago, 0, longest(now), "min", now.version() < 0 ? "At most two weeks." : "The air was told at %s: what it was before that is known.".formatted(say.time(now.told())));
         if (!problems.any()) {
             try {
                 double celsius = fahrenheit ? (told - 32) * 5 / 9 : told;
-                rooms.replace(new StudioRoom(version, new Temperature(celsius).celsius(), humidity, system, clock.instant()));
+                rooms.replace(new StudioRoom(version, new Temperature(celsius).celsius(), humidity, system, clock.instant().minus(Span.minutes(since))));
                 return "redirect:/room";
             } catch (Outdated outdated) {
                 problems.add(outdated.getMessage());
             }
         }
-        return RoomView.of(now, RoomView.Form.typed(now, degrees, percent), backups, problems.words(), say).in("today/room");
+        return RoomView.of(now, RoomView.Form.typed(now, degrees, percent, ago), backups, problems.words(), say).in("today/room");
     }
 }

@@ -33,15 +33,15 @@ record RoomView(Form form, String told, List<Curve> dryings, Safe safe, List<Str
     private static final double HOURS = 3;
     private static final Bed UNDER_PRINT = Bed.open(new Coat(100, 0.6), Underlay.panel(20)).under(Overlay.dry(15, 0));
 
-    /** As it was typed. @param unit of the degrees */
-    record Form(int version, String degrees, String unit, String percent, boolean metric) {
+    /** As it was typed. @param unit of the degrees @param ago minutes since it is so */
+    record Form(int version, String degrees, String unit, String percent, String ago, boolean metric) {
         static Form of(StudioRoom room) {
             double degrees = room.units() == UnitSystem.US ? room.celsius() * 9 / 5 + 32 : room.celsius();
-            return typed(room, Figures.rounded(degrees, 1), Figures.rounded(room.percent(), 0));
+            return typed(room, Figures.rounded(degrees, 1), Figures.rounded(room.percent(), 0), "0");
         }
 
-        static Form typed(StudioRoom room, String degrees, String percent) {
-            return new Form(room.version(), degrees, room.units() == UnitSystem.US ? "°F" : "°C", percent, room.units() == UnitSystem.METRIC);
+        static Form typed(StudioRoom room, String degrees, String percent, String ago) {
+            return new Form(room.version(), degrees, room.units() == UnitSystem.US ? "°F" : "°C", percent, ago, room.units() == UnitSystem.METRIC);
         }
     }
 

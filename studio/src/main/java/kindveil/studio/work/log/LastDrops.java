@@ -47,7 +47,7 @@ public class LastDrops {
     }
 
     private Optional<Last> taken(LogEntry entry, Way way, Dial dial, Pot pot, Colour ink) {
-        List<Begun.Part> parts = makings.find(entry.making()).map(making -> making.plan().parts()).orElse(List.of());
+        List<Begun.Part> parts = makings.find(entry.making()).map(making -> making.now().parts()).orElse(List.of());
         return parts.stream().filter(part -> part.way().equals(way.key())).map(Begun.Part::brief).filter(then -> ColourDifference.between(way.coloured(then, pot.key()).lab(), ink.lab()) < SAME_INK).findFirst()
                 .map(then -> {
                     long stiff = entry.judged().answers().stream().filter(answer -> answer.answer().equals(Drops.STIFF)).count();

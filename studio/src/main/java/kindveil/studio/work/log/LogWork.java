@@ -100,7 +100,7 @@ public class LogWork {
 
     /** Everything an entry judges: of its making, where there is one, otherwise of the piece as it is planned. */
     public static Judged judged(Planned planned, Optional<StoredMaking> making, String printedBy, int runs, LookState state, int pass, @Nullable UUID foreseen) {
-        Begun plan = making.map(StoredMaking::plan).orElseGet(() -> Begun.of(planned.sequence()));
+        Begun plan = making.map(StoredMaking::now).orElseGet(() -> Begun.of(planned.sequence()));
         Judged.Print print = new Judged.Print(planned.brief().print(), printedBy, runs, planned.brief().print().sheet().words());
         Room first = plan.plan().bench().room();
         List<ToldRoom> air = new ArrayList<>();
@@ -109,7 +109,7 @@ public class LogWork {
             air.add(ToldRoom.of(making.map(StoredMaking::begun).orElse(planned.piece().created()), first));
         }
         return new Judged(planned.piece().title(), planned.piece().inHand(), Judged.WayOf.of(plan), planned.brief().wish(), print, air,
-                making.map(m -> Departure.of(m.making())).orElse(List.of()), making.map(m -> Judged.Answered.of(m.plan().plan(), m.deeds())).orElse(List.of()), state, pass, foreseen);
+                making.map(m -> Departure.of(m.making())).orElse(List.of()), making.map(m -> Judged.Answered.of(m.now().plan(), m.deeds())).orElse(List.of()), state, pass, foreseen);
     }
 
     /** Writes it again; what it judged stays as it was. */

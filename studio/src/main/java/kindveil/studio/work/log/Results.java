@@ -7,7 +7,6 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
-import kindveil.making.Departure;
 import kindveil.measure.Length;
 import kindveil.measure.UnusableValue;
 import kindveil.measure.Words;
@@ -56,7 +55,7 @@ public class Results {
         Piece piece = pieces.get(making.piece());
         Optional<LogEntry> there = of(making);
         if (there.isEmpty()) {
-            LogWork.Said said = new LogWork.Said(LogEntry.Verdict.of(result), line(making, result), Departure.told(Departure.of(making.making()), LONGEST), LogEntry.Findings.NONE);
+            LogWork.Said said = new LogWork.Said(LogEntry.Verdict.of(result), line(making, result), making.otherwise(LONGEST), LogEntry.Findings.NONE);
             entries.write(new LogWork.Entry(entry(id), piece, id, said, ""), "", null);
         } else if (making.result() != null && making.result() != result && there.get().came().equals(line(making, making.result()))) {
             LogEntry before = there.get();

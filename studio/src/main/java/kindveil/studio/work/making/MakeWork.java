@@ -19,17 +19,20 @@ import kindveil.making.Clock.Phase;
 import kindveil.making.Begun;
 import kindveil.making.Deed;
 import kindveil.making.Making;
+import kindveil.making.Replanning;
 import kindveil.making.Sign;
 import kindveil.measure.Figures;
 import kindveil.measure.Span;
 import kindveil.reading.SeriesReading;
 import kindveil.bench.Step;
+import kindveil.catalogue.Catalogue;
 import kindveil.measure.Words;
 import kindveil.measure.UnusableValue;
 import kindveil.way.Act;
 import kindveil.way.ActId;
 import kindveil.way.Answer;
 import kindveil.way.TellTale;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -114,7 +117,7 @@ public class MakeWork {
         UUID series = pulls == 1 ? null : UUID.randomUUID();
         List<StoredMaking> begun = new ArrayList<>();
         for (int number = 1; number <= pulls; number++) {
-            StoredMaking making = new StoredMaking(UUID.randomUUID(), pieceId, clock.instant(), plan, List.of(), List.of(), List.of(), false, series == null ? null : new Pull(series, number, plates), null);
+            StoredMaking making = new StoredMaking(UUID.randomUUID(), pieceId, clock.instant(), plan, List.of(), List.of(), List.of(), false, series == null ? null : new Pull(series, number, plates), null, List.of());
             makings.add(making);
             begun.add(making);
         }
@@ -135,7 +138,7 @@ public class MakeWork {
         List<StoredMaking> all = makings.ofSeries(first.series());
         UnusableValue.requireWithin("Pulls", all.size() + 1, 1, SeriesReading.MOST, "", "More of them are a second series.");
         int number = all.stream().mapToInt(mate -> mate.pull() == null ? 1 : mate.pull().number()).max().orElse(1) + 1;
-        StoredMaking more = new StoredMaking(UUID.randomUUID(), making.piece(), clock.instant(), making.plan(), List.of(), List.of(), List.of(), false, new Pull(first.series(), number, first.plates()), null);
+        StoredMaking more = new StoredMaking(UUID.randomUUID(), making.piece(), clock.instant(), making.now(), List.of(), List.of(), List.of(), false, new Pull(first.series(), number, first.plates()), null, List.of());
         makings.add(more);
         mates.follow(first.series());
         return get(more.id());
@@ -246,6 +249,11 @@ public class MakeWork {
     /** Takes back the last thing told, and what was only made ready with another pull since. */
     public void takeBack(UUID id, int seq) {
         StoredMaking making = seen(id, seq);
+        if (making.justReplanned()) {
+            StoredMaking before = new StoredMaking(id, making.piece(), making.begun(), making.plan(), making.told(), making.signs(), making.rooms(), making.laidAside(), making.pull(), making.result(), making.replans().subList(0, making.replans().size() - 1));
+            makings.unplan(id, seq, before.making());
+            return;
+        }
         if (!making.underWay()) {
             throw new UnusableValue("Undo", "nothing", "an act to take back", making.told().isEmpty() ? "Nothing has been told yet." : "What was made ready with another pull is taken back there.");
         }
@@ -256,6 +264,36 @@ public class MakeWork {
         mates.drop(making);
         mates.unfollow(making, act);
         follow(id);
+    }
+
+    private Replanning replanning(StoredMaking making) {
+        return new Replanning(making.now(), making.making(), making.deeds(), Catalogue::way);
+    }
+
+    /** What of a making's plan can still be otherwise. */
+    public List<Replanning.Open> open(UUID id) {
+        StoredMaking making = get(id);
+        return making.laidAside() ? List.of() : replanning(making).open(clock.instant());
+    }
+
+    /** Changes the plan from the act at hand on: an option of a choice, or a number. @param value of a number, or null for an option */
+    public void replan(UUID id, int seq, int part, String key, String option, @Nullable Double value) {
+        StoredMaking making = seen(id, seq);
+        Replanning.Open open = open(id).stream().filter(one -> one.part() == part && one.key().equals(key)).findFirst()
+                .orElseThrow(() -> new UnusableValue("Change", Words.shown(key, 40), "something of what is still to come", "What is done cannot be otherwise: look at the bench again."));
+        Optional<Begun> changed;
+        if (open.dial() != null) {
+            UnusableValue.requireWithin(open.question(), value == null ? Double.NaN : value, open.dial().possibleLeast(), open.dial().possibleMost(), open.dial().usual().unit(), "Usual is %s.".formatted(open.dial().usual()));
+            changed = replanning(making).turned(part, key, value == null ? 0 : value);
+        } else {
+            changed = replanning(making).changed(part, key, option);
+        }
+        Begun plan = changed.orElseThrow(() -> new UnusableValue(open.question(), value == null ? Words.shown(option, 40) : Figures.plain(value), "something else than it is, that leaves what is done as it is", "Choose one of those shown."));
+        Replan replan = new Replan(seq, clock.instant(), Replanning.words(making.now(), plan), plan);
+        List<Replan> all = new ArrayList<>(making.replans());
+        all.add(replan);
+        StoredMaking after = new StoredMaking(id, making.piece(), making.begun(), making.plan(), making.told(), making.signs(), making.rooms(), making.laidAside(), making.pull(), making.result(), all);
+        makings.replan(id, seq, making.replans().size(), replan, after.making());
     }
 
     /** Takes everything before {@code act} as done {@code minutesAgo}. */

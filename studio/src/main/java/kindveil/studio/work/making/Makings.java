@@ -44,6 +44,12 @@ public interface Makings {
     /** Keeps what was seen at the act at hand, all of it, instead of what was kept of that act; {@link kindveil.studio.work.Outdated} unless {@code seq} deeds are told. */
     void sign(UUID making, int seq, ActId act, List<Sign> signs);
 
+    /** Keeps a changed plan as number {@code number}; {@link kindveil.studio.work.Outdated} unless {@code seq} deeds and so many changes are told. @param after where it stands then */
+    void replan(UUID making, int seq, int number, Replan replan, Making after);
+
+    /** Takes back the last change of its plan. @param after where it stands then */
+    void unplan(UUID making, int seq, Making after);
+
     /** Moves the beginning of a making of which nothing was told yet. */
     void backdate(UUID making, Instant begun);
 

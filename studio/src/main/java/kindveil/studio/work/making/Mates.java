@@ -66,13 +66,13 @@ class Mates {
     /** A making without what was told last. */
     StoredMaking drop(StoredMaking making) {
         int seq = making.told().size() - 1;
-        StoredMaking before = new StoredMaking(making.id(), making.piece(), making.begun(), making.plan(), making.told().subList(0, seq), List.of(), making.rooms(), making.laidAside(), making.pull(), making.result());
+        StoredMaking before = making.telling(making.told().subList(0, seq));
         ActId here = making.making().current().map(Act::id).orElse(making.told().getLast().deed().act());
         makings.takeBack(making.id(), seq, here, before.making());
         return before;
     }
 
     private static boolean shared(StoredMaking mate, ActId act) {
-        return mate.plan().plan().act(act).filter(SeriesReading::shared).isPresent();
+        return mate.now().plan().act(act).filter(SeriesReading::shared).isPresent();
     }
 }

@@ -7,6 +7,7 @@ import java.util.UUID;
 import kindveil.drying.RoomCourse;
 import kindveil.making.Begun;
 import kindveil.making.Deed;
+import kindveil.making.Departure;
 import kindveil.making.Making;
 import kindveil.making.Sign;
 import kindveil.measure.Span;
@@ -29,17 +30,19 @@ import org.jspecify.annotations.Nullable;
  * @param laidAside whether it is no longer followed
  * @param pull which of a series it is, or null where it is made by itself
  * @param result what came of it, or null where that was not told
+ * @param replans how its plan was changed while it was made, oldest first
  */
-public record StoredMaking(UUID id, UUID piece, Instant begun, Begun plan, List<ToldDeed> told, List<Sign> signs, List<ToldRoom> rooms, boolean laidAside, @Nullable Pull pull, @Nullable Result result) {
+public record StoredMaking(UUID id, UUID piece, Instant begun, Begun plan, List<ToldDeed> told, List<Sign> signs, List<ToldRoom> rooms, boolean laidAside, @Nullable Pull pull, @Nullable Result result, List<Replan> replans) {
     /** Made by itself, and nothing told of its result. */
     public StoredMaking(UUID id, UUID piece, Instant begun, Begun plan, List<ToldDeed> told, List<Sign> signs, List<ToldRoom> rooms, boolean laidAside) {
-        this(id, piece, begun, plan, told, signs, rooms, laidAside, null, null);
+        this(id, piece, begun, plan, told, signs, rooms, laidAside, null, null, List.of());
     }
 
     public StoredMaking {
         told = List.copyOf(told);
         signs = List.copyOf(signs);
         rooms = List.copyOf(rooms);
+        replans = List.copyOf(replans);
     }
 
     /** How far it is: its plan, in the air it stands in, with everything told. */
@@ -47,8 +50,13 @@ public record StoredMaking(UUID id, UUID piece, Instant begun, Begun plan, List<
         return Making.asFarAsItFits(inItsAir(), begun, deeds(), signs);
     }
 
+    /** Its plan as it is by now: the one it was begun with, or as it was changed since. */
+    public Begun now() {
+        return replans.isEmpty() ? plan : replans.getLast().plan();
+    }
+
     private Plan inItsAir() {
-        return rooms.isEmpty() ? plan.plan() : plan.plan().in(air());
+        return rooms.isEmpty() ? now().plan() : now().plan().in(air());
     }
 
     /** The rooms told since it was begun, on the bench's time; before the first of them the one it was planned for. */
@@ -64,6 +72,23 @@ public record StoredMaking(UUID id, UUID piece, Instant begun, Begun plan, List<
         return told.stream().map(ToldDeed::deed).toList();
     }
 
+    /** Whether the last thing told is a change of the plan. */
+    public boolean justReplanned() {
+        return !replans.isEmpty() && replans.getLast().after() == told.size();
+    }
+
+    /** Where it left what was planned, changes of the plan first, one on a line. @param most signs in all */
+    public String otherwise(int most) {
+        StringBuilder changed = new StringBuilder();
+        replans.stream().map(replan -> "At the bench: " + replan.words() + ".\n").distinct().filter(line -> changed.length() + line.length() < most / 2).forEach(changed::append);
+        return (changed + Departure.told(Departure.of(making()), most - changed.length() - replans.size())).strip();
+    }
+
+    /** With another set of what was told. */
+    StoredMaking telling(List<ToldDeed> other) {
+        return new StoredMaking(id, piece, begun, plan, other, List.of(), rooms, laidAside, pull, result, replans);
+    }
+
     /** A piece's title, and which pull of it this is. */
     public String called(String title) {
         return pull == null ? title : "%s, pull %d".formatted(title, pull.number());
@@ -76,17 +101,17 @@ public record StoredMaking(UUID id, UUID piece, Instant begun, Begun plan, List<
 
     /** Whether it was made ready with another pull. */
     boolean madeReady(ToldDeed deed) {
-        return pull != null && deed.deed().assumed() && plan.plan().act(deed.deed().act()).filter(SeriesReading::shared).isPresent();
+        return pull != null && deed.deed().assumed() && now().plan().act(deed.deed().act()).filter(SeriesReading::shared).isPresent();
     }
 
     /** What the way an act belongs to takes. */
     public AmountReading amounts(ActId act) {
-        Brief brief = plan.parts().get(act.part()).brief();
-        return AmountReading.of(Trace.of(plan.plan()).part(act.part()), brief.width(), brief.height());
+        Brief brief = now().parts().get(act.part()).brief();
+        return AmountReading.of(Trace.of(now().plan()).part(act.part()), brief.width(), brief.height());
     }
 
     /** The way an act belongs to. */
     public String wayOf(ActId act) {
-        return plan.parts().get(act.part()).name();
+        return now().parts().get(act.part()).name();
     }
 }

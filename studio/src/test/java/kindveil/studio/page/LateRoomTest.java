@@ -1,0 +1,93 @@
+package kindveil.studio.page;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.UUID;
+import kindveil.drying.Room;
+import kindveil.drying.RoomCourse;
+import kindveil.making.Making;
+import kindveil.measure.Length;
+import kindveil.studio.OpenStudio;
+import kindveil.studio.OpenStudio.Studio;
+import kindveil.studio.Samples;
+import kindveil.studio.Web;
+import kindveil.studio.work.making.MakeWork;
+import kindveil.studio.work.making.StoredMaking;
+import kindveil.studio.work.piece.PieceWork;
+import kindveil.studio.work.room.Rooms;
+import kindveil.studio.work.room.StudioRoom;
+import kindveil.way.Act;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** The air told late: what still dries is reckoned in it from when it was so. */
+@ExtendWith(OpenStudio.class)
+class LateRoomTest {
+    private final Studio studio;
+    private final MakeWork makings;
+    private final Rooms rooms;
+    private final Web web;
+    private UUID making;
+
+    LateRoomTest(Studio studio, MakeWork makings) {
+        this.studio = studio;
+        this.makings = makings;
+        this.rooms = studio.bean(Rooms.class);
+        this.web = new Web(studio.address());
+    }
+
+    @AfterEach
+    void clear() {
+        if (making != null) {
+            makings.layAside(making);
+        }
+        studio.clock().turnTo(Duration.ZERO);
+        StudioRoom now = rooms.now();
+        rooms.replace(new StudioRoom(now.version(), 21, 50, now.units(), studio.clock().instant()));
+    }
+
+    private Web.Answer tell(String degrees, String percent, String ago) {
+        return web.post("/room", new HashMap<>(Map.of("version", String.valueOf(rooms.now().version()), "degrees", degrees, "percent", percent, "units", rooms.now().units().name(), "ago", ago)));
+    }
+
+    @Test
+    void toldLate_movesTheOpenWait_fromWhenItWasSo() {
+        StudioRoom usual = rooms.now();
+        rooms.replace(new StudioRoom(usual.version(), 21, 50, usual.units(), studio.clock().instant().minusSeconds(60)));
+        UUID piece = studio.bean(PieceWork.class).begin("Cold bell", Length.ofMillimetres(90), "bell.png", Samples.cornerPng()).id();
+        making = makings.begin(piece).id();
+        while (!makings.get(making).making().current().map(Act::key).orElse("").equals("pass-1-wet")) {
+            StoredMaking now = makings.get(making);
+            makings.tell(making, now.told().size(), now.making().current().orElseThrow().expected(), 0, true);
+        }
+        Instant laid = makings.get(making).making().lastDeed();
+        Instant opened = makings.get(making).making().clock().orElseThrow().advised();
+        studio.clock().forward(Duration.ofMinutes(60));
+        assertEquals(200, tell("14", "75", "40").status());
+        StoredMaking colder = makings.get(making);
+        Instant now = colder.making().clock().orElseThrow().advised();
+        assertTrue(now.isAfter(opened.plus(Duration.ofMinutes(20))), opened + " to " + now);
+        // the same plan walked by itself in a room that changes then
+        Instant changed = studio.clock().instant().minus(Duration.ofMinutes(40));
+        RoomCourse course = RoomCourse.of(Room.of(21, 50)).from(Duration.between(colder.begun(), changed), Room.of(14, 75));
+        Instant alone = Making.of(colder.plan().plan().in(course), colder.begun(), colder.deeds()).clock().orElseThrow().advised();
+        assertEquals(0, Duration.between(alone, now).toSeconds(), 2);
+        assertTrue(laid.isBefore(changed));
+        // told for now instead, it has dried longer in the warm
+        assertTrue(tell("14", "75", "50").words().contains("what it was before that is known"), "the air was told 40 minutes ago");
+    }
+
+    @Test
+    void whenItCannotHaveBeen_isSaidWithItsRange() {
+        assertTrue(tell("21", "50", "-3").words().contains("Since how long ago"));
+        assertTrue(tell("21", "50", "soon").words().contains("“soon” cannot be used"));
+        assertTrue(tell("21", "50", "99999").words().contains("Since how long ago"));
+        making = null;
+    }
+}
