@@ -59,7 +59,7 @@ function drawClock(clock, t) {
 function drawSlip(slip, t) {
   const from = Number(slip.dataset.from);
   const until = Number(slip.dataset.until);
-  if (!from) {
+  if (from <= 0) {
     return;
   }
   slip.querySelector("[data-away]").textContent = away((until && t >= from ? until : from) - t);

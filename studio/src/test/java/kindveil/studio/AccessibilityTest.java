@@ -45,9 +45,16 @@ class AccessibilityTest {
         studio.bean(SheetWork.class).gather(piece);
         studio.bean(LogWork.class).write(new LogWork.Entry(UUID.randomUUID(), piece, null, new LogWork.Said(LogEntry.Verdict.NEARLY, "A ghost.", "", LogEntry.Findings.NONE), ""), "", null);
         String bench = "/bench/" + makings.begin(piece.id()).id();
+        Piece finished = pieces.begin("Moth that was made", Length.ofMillimetres(60), "moth.png", Samples.cornerPng());
+        var made = makings.begin(finished.id(), 2, 1);
+        while (!makings.get(made.id()).making().finished()) {
+            var now = makings.get(made.id());
+            makings.tell(made.id(), now.told().size(), now.making().current().orElseThrow().expected(), 0, true);
+        }
+        studio.bean(kindveil.studio.work.log.Results.class).came(made.id(), kindveil.studio.work.making.Result.GHOST);
         List<String> faults = new ArrayList<>();
-        for (String path : List.of("/", "/pieces", "/ways", "/ways/plate-pull", "/log", "/room", "/made-of", "/supports", "/pulls", own + "/source", own + "/build", own + "/print", own + "/make", own + "/finish", own + "/notes", own + "/source/frame", own + "/source/opaque", own + "/print/form", own + "/veils/2/print/block",
-                "/sheets", "/sheets/good-toner/printer", bench, "/nowhere")) {
+        for (String path : List.of("/", "/pieces", "/ways", "/ways/plate-pull", "/log", "/room", "/made-of", "/supports", "/pulls", own + "/source", own + "/build", own + "/build?open=edge", own + "/print", own + "/make", "/pieces/" + finished.id() + "/make", own + "/make?pulls=4", own + "/finish", own + "/notes", own + "/source/frame", own + "/source/opaque", own + "/print/form", own + "/veils/2/print/block",
+                "/sheets", "/sheets/good-toner/printer", bench, bench + "/plan", "/bench/" + made.id(), "/pieces/" + finished.id() + "/notes?making=" + made.id(), "/symptoms", "/nowhere")) {
             page.navigate(studio.address() + path);
             for (int[] size : SIZES) {
                 page.setViewportSize(size[0], size[1]);
@@ -55,6 +62,7 @@ class AccessibilityTest {
                         .forEach(node -> faults.add("%s at %d: %s: %s".formatted(path.replaceAll("[0-9a-f-]{36}", "…"), size[0], rule.getId(), node.getHtml()))));
             }
         }
+        makings.series(made).stream().filter(pull -> !pull.making().finished()).forEach(pull -> makings.layAside(pull.id()));
         assertEquals(List.of(), faults);
     }
 

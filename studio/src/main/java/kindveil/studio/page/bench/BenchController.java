@@ -6,6 +6,8 @@ import java.util.List;
 import java.time.Instant;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import java.util.UUID;
 import kindveil.measure.UnusableValue;
@@ -57,8 +59,9 @@ class BenchController {
         StoredMaking making = makings.get(id);
         List<String> all = Stream.concat(said.stream(), clock(making).stream()).toList();
         Piece piece = pieces.get(making.piece());
-        PullView pull = PullView.of(making, makings.series(making), results.of(making).map(LogEntry::id).orElse(null), "/pieces/" + piece.id());
-        return new BenchPage(BenchView.of(making, piece, others(id), pull, making.making().current().map(act -> makings.beside(id, act, say.now())).orElse(List.of()), say), say.air(making.air().last()), say.now().toEpochMilli(), all, wrong, against).in("bench/bench");
+        List<StoredMaking> series = makings.series(making);
+        PullView pull = PullView.of(making, series, results.of(making).map(LogEntry::id).orElse(null), "/pieces/" + piece.id());
+        return new BenchPage(BenchView.of(making, piece, others(id, series), pull, making.making().current().map(act -> makings.beside(id, act, say.now())).orElse(List.of()), say), say.air(making.air().last()), say.now().toEpochMilli(), all, wrong, against).in("bench/bench");
     }
 
     /** A clock that stands before what was told last was set, then or since: no window is right by it. */
@@ -69,12 +72,13 @@ class BenchController {
     }
 
     /** What runs in other makings, each piece asked for once. */
-    private List<BenchView.Slip> others(UUID here) {
+    private List<BenchView.Slip> others(UUID here, List<StoredMaking> series) {
+        Set<UUID> own = series.stream().map(StoredMaking::id).collect(Collectors.toSet());
         List<StoredMaking> all = makings.active();
         List<StoredMaking> active = all.stream().filter(other -> !other.id().equals(here)).toList();
         Map<UUID, Piece> theirs = pieces.all(active.stream().map(StoredMaking::piece).distinct().toList());
         Stream<BenchView.Slip> next = Meanwhile.of(all, say.now()).stream().filter(one -> !one.next().id().equals(here) && theirs.containsKey(one.next().piece()))
-                .map(one -> BenchView.slip(one, one.next().called(theirs.get(one.next().piece()).title()), say, say.now()));
+                .map(one -> BenchView.slip(one, one.next().called(theirs.get(one.next().piece()).title()), own.contains(one.next().id()), say, say.now()));
         return Stream.concat(next, active.stream().filter(other -> theirs.containsKey(other.piece()))
                 .flatMap(other -> BenchView.slips(other, other.making(), other.called(theirs.get(other.piece()).title()), true, say, say.now()).stream())).toList();
     }

@@ -344,10 +344,10 @@ public record BenchView(UUID making, UUID piece, String pieceTitle, String way, 
         return slips;
     }
 
-    /** A pull that can be begun while others dry, or why not yet. */
-    static Slip slip(Meanwhile next, String name, Say say, Instant now) {
+    /** A pull that can be begun while others dry, or why not yet. @param own whether it is of the series that is looked at, and comes first */
+    static Slip slip(Meanwhile next, String name, boolean own, Say say, Instant now) {
         String when = next.plateBusy() ? "when a plate is free" : next.fits(now) || next.bound() == null ? "now" : "after " + say.time(next.bound());
-        return new Slip("/bench/" + next.next().id(), name, "Begin it meanwhile", when, Span.words(next.hands()) + " of hands", false, 0, 0, 0);
+        return new Slip("/bench/" + next.next().id(), name, "Begin it meanwhile", when, Span.words(next.hands()) + " of hands", false, own ? -1 : 0, 0, 0);
     }
 
     private static Slip slip(String href, String name, String title, Clock clock, Say say, Instant now, int tone) {
