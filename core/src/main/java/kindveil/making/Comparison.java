@@ -36,6 +36,13 @@ public record Comparison(List<Difference> differences) {
         return new Comparison(found);
     }
 
+    /** Of two plans alone. */
+    public static Comparison planned(Begun one, Begun other) {
+        List<Difference> found = new ArrayList<>();
+        planned(one, other, found);
+        return new Comparison(found);
+    }
+
     private static void planned(Begun one, Begun other, List<Difference> found) {
         int shared = Math.min(one.parts().size(), other.parts().size());
         told("Veils", String.valueOf(one.parts().size()), String.valueOf(other.parts().size()), found);

@@ -3,7 +3,9 @@ import java.util.List;
 import java.util.UUID;
 import kindveil.making.Comparison;
 import kindveil.measure.UnusableValue;
+import kindveil.studio.page.ColourRow;
 import kindveil.studio.page.Say;
+import kindveil.studio.work.look.ColoursWork;
 import kindveil.studio.work.Kept;
 import kindveil.studio.work.log.LogEntry;
 import kindveil.studio.work.log.LogWork;
@@ -18,9 +20,11 @@ import org.springframework.web.servlet.ModelAndView;
 class LogController {
     private final LogWork log;
     private final MakeWork makings;
+    private final ColoursWork colours;
     private final Say say;
 
-    LogController(LogWork log, MakeWork makings, Say say) {
+    LogController(LogWork log, MakeWork makings, ColoursWork colours, Say say) {
+        this.colours = colours;
         this.log = log;
         this.makings = makings;
         this.say = say;
@@ -42,7 +46,11 @@ class LogController {
         LogEntry other = log.get(chosen.get(1));
         boolean made = one.making() != null && other.making() != null;
         return LogView.SideBySide.of(List.of(LogView.Row.of(one, say), LogView.Row.of(other, say)), made,
-                made ? differences(makings.get(one.making()), makings.get(other.making())) : List.of()).in("today/compare");
+                made ? differences(makings.get(one.making()), makings.get(other.making())) : List.of(), ColourRow.of(colours(one), colours(other))).in("today/compare");
+    }
+
+    private ColoursWork.Colours colours(LogEntry entry) {
+        return colours.of(entry.making() == null ? null : makings.get(entry.making()).now(), entry.judged().foreseen(), entry.photo());
     }
 
     private static List<Comparison.Difference> differences(StoredMaking one, StoredMaking other) {

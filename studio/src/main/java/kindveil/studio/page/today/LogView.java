@@ -3,6 +3,7 @@ package kindveil.studio.page.today;
 import java.util.List;
 import java.util.UUID;
 import kindveil.making.Comparison;
+import kindveil.studio.page.ColourRow;
 import kindveil.studio.page.PageView;
 import kindveil.studio.page.Say;
 import kindveil.studio.page.piece.LookView;
@@ -23,12 +24,13 @@ record LogView(List<Row> rows, List<String> apart) implements PageView {
      *
      * @param said of their differences, or empty where there are some
      * @param table what was different
+     * @param colours of both, each held against the other
      */
-    record SideBySide(List<Row> rows, String said, List<Comparison.Difference> table) implements PageView {
+    record SideBySide(List<Row> rows, String said, List<Comparison.Difference> table, List<ColourRow> colours) implements PageView {
         /** @param made whether both were made at the bench */
-        static SideBySide of(List<Row> rows, boolean made, List<Comparison.Difference> differences) {
+        static SideBySide of(List<Row> rows, boolean made, List<Comparison.Difference> differences, List<ColourRow> colours) {
             return new SideBySide(rows, !made ? "One of them was written down without a making at the bench, so only the words can be compared."
-                    : differences.isEmpty() ? "Planned and made alike: look to the print, the amount and the pressure." : "", differences);
+                    : differences.isEmpty() ? "Planned and made alike: look to the print, the amount and the pressure." : "", differences, colours);
         }
     }
 }
