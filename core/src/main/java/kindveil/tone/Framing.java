@@ -6,7 +6,7 @@ import kindveil.measure.Figures;
 import kindveil.measure.UnusableValue;
 
 /** What changes the shape of a picture and not its tones; a millimetre of the print keeps as many pixels as before. */
-public sealed interface Framing extends Treatment {
+public sealed interface Framing extends Treatment permits Framing.Crop, Framing.Turn, Framing.Straighten, Framing.Mirror, Corners {
     @Override
     Size size(Size before);
 

@@ -50,6 +50,7 @@ public record Treatments(List<Treatment> list) {
                 case "turn" -> new Turn(whole(words, 1));
                 case "straighten" -> new Straighten(number(words, 1));
                 case "mirror" -> new Mirror();
+                case "corners" -> new Corners(number(words, 1), number(words, 2), number(words, 3), number(words, 4), number(words, 5), number(words, 6), number(words, 7), number(words, 8));
                 case "levels" -> new Levels(whole(words, 1), whole(words, 2));
                 case "simplify" -> new Posterise(whole(words, 1));
                 case "invert" -> new Invert();
@@ -70,7 +71,7 @@ public record Treatments(List<Treatment> list) {
     }
 
     private static UnusableValue unknown(String code) {
-        return new UnusableValue("treatment", code, "one of crop, turn, straighten, mirror, levels, simplify, invert, threshold, local, halftone, diffuse, edge, background, with its numbers",
+        return new UnusableValue("treatment", code, "one of crop, turn, straighten, mirror, levels, simplify, invert, threshold, local, halftone, diffuse, edge, background, corners, with its numbers",
                 "For example: halftone dot 45 0.9");
     }
 
@@ -142,7 +143,7 @@ public record Treatments(List<Treatment> list) {
     public boolean blackAndWhite() {
         boolean only = false;
         for (Treatment treatment : list) {
-            boolean softens = treatment instanceof Straighten || treatment instanceof Edge edge && edge.kind() == Edge.Kind.FEATHER;
+            boolean softens = treatment instanceof Straighten || treatment instanceof Corners || treatment instanceof Edge edge && edge.kind() == Edge.Kind.FEATHER;
             only = treatment.blackAndWhite() || only && !softens;
         }
         return only;

@@ -16,6 +16,7 @@ import kindveil.tone.Framing.Straighten;
 import kindveil.tone.Framing.Turn;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class FramingTest {
@@ -39,7 +40,7 @@ class FramingTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"crop 10 20 25 5", "turn 1", "turn 2", "turn 3", "straighten 7.5", "straighten -11", "mirror", "turn 1; mirror; straighten 3; crop 5 5 0 10"})
+    @ValueSource(strings = {"crop 10 20 25 5", "turn 1", "turn 2", "turn 3", "straighten 7.5", "straighten -11", "mirror", "corners 8 12 88 5 97 90 3 80", "corners 0 0 100 0 100 100 0 100", "corners 20 10 80 10 95 90 5 90; turn 1", "turn 1; mirror; straighten 3; crop 5 5 0 10"})
     void aPlaceGoesWhereItsPixelsGo(String code) {
         Treatments framing = Treatments.parse(code);
         Plane framed = framing.apply(marked, Length.ofMillimetres(100));
@@ -47,6 +48,38 @@ class FramingTest {
         assertEquals(framing.size(SIZE).width(), framed.width(), 1);
         assertEquals(framing.size(SIZE).height(), framed.height(), 1);
         assertEquals(code, Treatments.parse(code).toString());
+    }
+
+    /** A page of known proportions seen through a lens from several sides: laid flat it has them again. */
+    @ParameterizedTest
+    @CsvSource({"1.414, 25, 0", "1.414, 0, 30", "1.414, 20, 25", "0.7, 30, -20", "1, -25, 15", "1.5, 12, 40"})
+    void aPageSeenAskew_hasItsOwnProportionsAgain(double aspect, double tilt, double turn) {
+        Size photo = new Size(4000, 3000);
+        double a = Math.toRadians(tilt);
+        double b = Math.toRadians(turn);
+        double[] percent = new double[8];
+        double[][] page = {{-0.5, -aspect / 2}, {0.5, -aspect / 2}, {0.5, aspect / 2}, {-0.5, aspect / 2}};
+        for (int i = 0; i < 4; i++) {
+            double y1 = page[i][1] * Math.cos(a);
+            double z1 = page[i][1] * Math.sin(a);
+            double x2 = page[i][0] * Math.cos(b) + z1 * Math.sin(b);
+            double z2 = 3.2 - page[i][0] * Math.sin(b) + z1 * Math.cos(b);
+            percent[2 * i] = 100 * (3400 * x2 / z2 + 2000) / 4000;
+            percent[2 * i + 1] = 100 * (3400 * y1 / z2 + 1500) / 3000;
+        }
+        Corners flat = new Corners(percent[0], percent[1], percent[2], percent[3], percent[4], percent[5], percent[6], percent[7]);
+        // tilted one way only, the lens has to be guessed
+        assertEquals(aspect, flat.size(photo).aspect(), (tilt == 0 || turn == 0 ? 0.04 : 0.01) * aspect);
+        assertArrayEquals(new double[] {0, 0}, flat.place(percent[0] * 40, percent[1] * 30, photo), 1e-6);
+        Size after = flat.size(photo);
+        assertArrayEquals(new double[] {after.width(), after.height()}, flat.place(percent[4] * 40, percent[5] * 30, photo), 1e-6);
+    }
+
+    @Test
+    void cornersThatAreNone_areRefused() {
+        for (String wrong : List.of("corners 80 0 0 0 0 100 100 100", "corners 0 0 100 0 40 40 0 100", "corners 0 0 10 0 10 10 0 10", "corners 0 0 101 0 100 100 0 100", "corners 0 0 100 0 100 100", "corners 10 10 10 10 90 90 10 90")) {
+            assertThrows(UnusableValue.class, () -> Treatments.parse(wrong), wrong);
+        }
     }
 
     @Test

@@ -5,6 +5,7 @@ import { watchFrame } from "./frame.js";
 import { watchOpaque } from "./opaque.js";
 import { watchBoard } from "./board.js";
 import { watchMarking } from "./marking.js";
+import { watchCorners } from "./corners.js";
 import { away } from "./time.js";
 
 let changed = "";
@@ -220,6 +221,7 @@ function start(root) {
   watchOpaque(root);
   watchBoard(root);
   watchMarking(root);
+  watchCorners(root);
 }
 
 let unfolded = [];

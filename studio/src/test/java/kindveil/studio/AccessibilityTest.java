@@ -53,7 +53,7 @@ class AccessibilityTest {
         }
         studio.bean(kindveil.studio.work.log.Results.class).came(made.id(), kindveil.studio.work.making.Result.GHOST);
         List<String> faults = new ArrayList<>();
-        for (String path : List.of("/", "/pieces", "/ways", "/ways/plate-pull", "/log", "/room", "/made-of", "/supports", "/pulls", own + "/source", own + "/build", own + "/build?open=edge", own + "/print", own + "/make", "/pieces/" + finished.id() + "/make", own + "/make?pulls=4", own + "/finish", own + "/notes", own + "/source/frame", own + "/source/opaque", own + "/print/form", own + "/veils/2/print/block",
+        for (String path : List.of("/", "/pieces", "/ways", "/ways/plate-pull", "/log", "/room", "/made-of", "/supports", "/pulls", own + "/source", own + "/build", own + "/build?open=edge", own + "/print", own + "/make", "/pieces/" + finished.id() + "/make", own + "/make?pulls=4", own + "/finish", own + "/notes", own + "/source/frame", own + "/source/opaque", own + "/source/corners", own + "/print/form", own + "/veils/2/print/block",
                 "/sheets", "/sheets/good-toner/printer", bench, bench + "/plan", "/bench/" + made.id(), "/pieces/" + finished.id() + "/notes?making=" + made.id(), "/symptoms", "/nowhere")) {
             page.navigate(studio.address() + path);
             for (int[] size : SIZES) {

@@ -275,7 +275,7 @@ class JourneyTest {
         String piece = begin("Narrow boat");
         page.getByText("See it on its ground").click();
         page.setViewportSize(390, 844);
-        for (String path : new String[] {"/source", "/source/frame", "/source/opaque", "/build", "/print", "/print/form", "/make", "/finish", "/notes"}) {
+        for (String path : new String[] {"/source", "/source/frame", "/source/opaque", "/source/corners", "/build", "/print", "/print/form", "/make", "/finish", "/notes"}) {
             fits(piece + path);
         }
         for (String path : new String[] {"/", "/pieces", "/sheets", "/log", "/room"}) {

@@ -20,6 +20,7 @@ import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.source.SourceWork;
 import kindveil.studio.work.picture.StoredPicture;
+import kindveil.tone.Corners;
 import kindveil.tone.Framing;
 import kindveil.tone.Framing.Crop;
 import kindveil.tone.Framing.Mirror;
@@ -66,10 +67,16 @@ class FrameController {
 
     private FrameView view(Piece piece, FrameView.Form form, List<String> problems) {
         StoredPicture picture = pictures.get(piece.veil().source());
-        List<Framing> turned = new ArrayList<>(framing(form, new Problems()));
+        List<Framing> turned = new ArrayList<>(flat(piece));
+        turned.addAll(framing(form, new Problems()));
         turned.removeIf(Crop.class::isInstance);
         Size whole = Treatments.NONE.framed(turned).size(new Size(picture.width(), picture.height()));
         return FrameView.of(piece, form, whole, pictures.shape(piece.veil().source(), piece.design().treatments()), problems, say);
+    }
+
+    /** Laid flat by its corners before anything else, if it is. */
+    private static List<Framing> flat(Piece piece) {
+        return piece.design().treatments().of(Corners.class).map(corners -> List.<Framing>of(corners)).orElse(List.of());
     }
 
     private static List<Framing> framing(FrameView.Form form, Problems problems) {
@@ -110,7 +117,8 @@ class FrameController {
         Piece piece = pieces.get(id, veil);
         FrameView.Form form = new FrameView.Form(version, quarters, degrees, mirror, left, top, right, bottom, scale);
         Problems problems = new Problems();
-        List<Framing> framing = framing(form, problems);
+        List<Framing> framing = new ArrayList<>(flat(piece));
+        framing.addAll(framing(form, problems));
         if (!problems.any()) {
             Piece changed = problems.read(() -> framed(piece, framing, "same".equals(scale)));
             if (changed != null) {
@@ -143,7 +151,8 @@ class FrameController {
     /** The picture turned, mirrored and straightened, not yet cropped. */
     @GetMapping({"/pieces/{id}/turned.png", "/pieces/{id}/veils/{veil}/turned.png"})
     ResponseEntity<byte[]> turned(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @ModelAttribute Turned asked) {
-        List<Framing> framing = new ArrayList<>();
+        Piece piece = pieces.get(id, veil);
+        List<Framing> framing = new ArrayList<>(flat(piece));
         if (asked.quarters() > 0) {
             framing.add(new Turn(asked.quarters()));
         }
@@ -151,7 +160,7 @@ class FrameController {
             framing.add(new Mirror());
         }
         framing.add(new Straighten(asked.degrees()));
-        return Download.picture(sources.framedPng(pieces.get(id, veil), Treatments.NONE.framed(framing)));
+        return Download.picture(sources.framedPng(piece, Treatments.NONE.framed(framing)));
     }
 
     /** How it is looked at. */
