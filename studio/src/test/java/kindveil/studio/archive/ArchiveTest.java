@@ -2,6 +2,7 @@ package kindveil.studio.archive;
 
 import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -36,6 +37,12 @@ import kindveil.studio.work.log.LogWork;
 import kindveil.studio.work.making.MakeWork;
 import kindveil.studio.work.picture.Pictures;
 import kindveil.studio.work.look.ReadsWork;
+import kindveil.making.Replanning;
+import kindveil.studio.work.log.Results;
+import kindveil.studio.work.making.MakingLine;
+import kindveil.studio.work.making.ReplanWork;
+import kindveil.studio.work.making.Result;
+import kindveil.studio.work.making.StoredMaking;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import org.junit.jupiter.api.Test;
@@ -112,6 +119,46 @@ class ArchiveTest {
 
             Web.Answer page = new Web(to.address()).upload("/archive", Map.of(), "archive", "oar.kind-veil.zip", archive(to, id));
             assertTrue(page.words().contains("One piece here already, just so Oar"), page.words());
+        }
+    }
+
+    @Test
+    void series_goesAlongWithWhatCame_andWithItsChangedPlan() {
+        byte[] file;
+        StoredMaking first;
+        UUID piece;
+        try (Studio from = OpenStudio.open("jdbc:h2:mem:series;DB_CLOSE_DELAY=-1")) {
+            MakeWork makings = from.bean(MakeWork.class);
+            piece = from.bean(PieceWork.class).begin("Stub", Length.ofMillimetres(60), "stub.png", Samples.cornerPng()).id();
+            UUID id = makings.begin(piece, 3, 2).id();
+            Replanning.Open open = from.bean(ReplanWork.class).open(id).stream().filter(one -> !one.options().isEmpty()).findFirst().orElseThrow();
+            from.bean(ReplanWork.class).replan(id, 0, open.part(), open.key(), open.options().getFirst().key(), null);
+            while (!makings.get(id).making().finished()) {
+                makings.tell(id, makings.get(id).told().size(), makings.get(id).making().current().orElseThrow().expected(), 0, true);
+            }
+            from.bean(Results.class).came(id, Result.GHOST);
+            first = makings.get(id);
+            file = archive(from);
+        }
+        try (Studio to = OpenStudio.open("jdbc:h2:mem:series-to;DB_CLOSE_DELAY=-1")) {
+            take(to, file);
+            MakeWork makings = to.bean(MakeWork.class);
+            StoredMaking there = makings.get(first.id());
+            assertEquals(first.pull(), there.pull());
+            assertEquals(Result.GHOST, there.result());
+            assertEquals(first.replans().getFirst().words(), there.replans().getFirst().words());
+            assertEquals(first.now().plan().acts(), there.now().plan().acts());
+            assertEquals(3, makings.pulls(there).size());
+            assertEquals(List.of("Stub, pull 1"), to.bean(Results.class).stock().stream().map(kept -> kept.owned().name()).toList());
+            Piece here = to.bean(PieceWork.class).get(piece);
+            to.bean(PieceWork.class).change(here.with(here.design().withSize(Length.ofMillimetres(70))));
+            take(to, file);
+            Piece copy = to.bean(PieceWork.class).all().stream().filter(one -> !one.id().equals(piece)).findFirst().orElseThrow();
+            List<MakingLine> copied = makings.ofPiece(copy.id());
+            assertEquals(3, copied.size());
+            assertEquals(1, copied.stream().map(line -> line.pull().series()).distinct().count(), "a series of its own");
+            assertFalse(copied.getFirst().pull().series().equals(first.pull().series()));
+            assertEquals(3, makings.pulls(there).size(), "and the one here is left as it was");
         }
     }
 

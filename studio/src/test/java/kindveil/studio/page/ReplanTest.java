@@ -17,6 +17,7 @@ import kindveil.studio.Web;
 import kindveil.studio.work.log.LogWork;
 import kindveil.studio.work.log.Results;
 import kindveil.studio.work.making.MakeWork;
+import kindveil.studio.work.making.ReplanWork;
 import kindveil.studio.work.making.Result;
 import kindveil.studio.work.making.StoredMaking;
 import kindveil.studio.work.piece.Piece;
@@ -32,6 +33,7 @@ class ReplanTest {
     private final Studio studio;
     private final PieceWork pieces;
     private final MakeWork makings;
+    private final ReplanWork replans;
     private final Web web;
     private StoredMaking making;
 
@@ -39,6 +41,7 @@ class ReplanTest {
         this.studio = studio;
         this.pieces = pieces;
         this.makings = makings;
+        this.replans = studio.bean(ReplanWork.class);
         this.web = new Web(studio.address());
     }
 
@@ -63,7 +66,7 @@ class ReplanTest {
     }
 
     private Replanning.Open open(String question) {
-        return makings.open(making.id()).stream().filter(one -> one.question().equals(question)).findFirst().orElseThrow();
+        return replans.open(making.id()).stream().filter(one -> one.question().equals(question)).findFirst().orElseThrow();
     }
 
     private Web.Answer change(Replanning.Open what, String option, String... more) {
@@ -115,7 +118,7 @@ class ReplanTest {
     @Test
     void whatIsDone_orUnknown_orStale_isRefused_andNothingIsChanged() {
         UUID id = begun();
-        Replanning.Open bed = makings.open(id).stream().filter(one -> one.dial() != null && one.question().contains("bed") || one.dial() != null).findFirst().orElseThrow();
+        Replanning.Open bed = replans.open(id).stream().filter(one -> one.dial() != null && one.question().contains("bed") || one.dial() != null).findFirst().orElseThrow();
         assertTrue(change(bed, "", "value", "1000000000").words().contains("Usual is"));
         assertTrue(change(bed, "", "value", "thick").words().contains("“thick” cannot be used"));
         assertTrue(change(bed, "", "value", String.valueOf(bed.dial().possibleMost() + 1)).words().contains("Usual is"));
@@ -128,8 +131,8 @@ class ReplanTest {
         assertTrue(change(open("Rounds of rubbing"), "1", "part", "7").words().contains("What is done cannot be otherwise"));
         assertEquals(1, makings.get(id).replans().size());
         makings.layAside(id);
-        assertEquals(List.of(), makings.open(id));
+        assertEquals(List.of(), replans.open(id));
         makings.takeUp(id);
-        assertFalse(makings.open(id).isEmpty());
+        assertFalse(replans.open(id).isEmpty());
     }
 }

@@ -16,7 +16,9 @@ import kindveil.studio.page.Say;
 import kindveil.studio.work.log.LogEntry;
 import kindveil.studio.work.log.Results;
 import kindveil.studio.work.making.MakeWork;
+import kindveil.studio.work.making.MakingLine;
 import kindveil.studio.work.making.Meanwhile;
+import kindveil.studio.work.making.ReplanWork;
 import kindveil.studio.work.making.Result;
 import kindveil.studio.work.Outdated;
 import kindveil.studio.work.piece.Piece;
@@ -36,10 +38,12 @@ class BenchController {
     private static final int JITTER_SECONDS = 90;
     private final MakeWork makings;
     private final PieceWork pieces;
+    private final ReplanWork replans;
     private final Results results;
     private final Say say;
 
-    BenchController(MakeWork makings, PieceWork pieces, Results results, Say say) {
+    BenchController(MakeWork makings, ReplanWork replans, PieceWork pieces, Results results, Say say) {
+        this.replans = replans;
         this.results = results;
         this.makings = makings;
         this.pieces = pieces;
@@ -59,7 +63,7 @@ class BenchController {
         StoredMaking making = makings.get(id);
         List<String> all = Stream.concat(said.stream(), clock(making).stream()).toList();
         Piece piece = pieces.get(making.piece());
-        List<StoredMaking> series = makings.series(making);
+        List<MakingLine> series = makings.pulls(making);
         PullView pull = PullView.of(making, series, results.of(making).map(LogEntry::id).orElse(null), "/pieces/" + piece.id());
         return new BenchPage(BenchView.of(making, piece, others(id, series), pull, making.making().current().map(act -> makings.beside(id, act, say.now())).orElse(List.of()), say), say.air(making.air().last()), say.now().toEpochMilli(), all, wrong, against).in("bench/bench");
     }
@@ -72,8 +76,8 @@ class BenchController {
     }
 
     /** What runs in other makings, each piece asked for once. */
-    private List<BenchView.Slip> others(UUID here, List<StoredMaking> series) {
-        Set<UUID> own = series.stream().map(StoredMaking::id).collect(Collectors.toSet());
+    private List<BenchView.Slip> others(UUID here, List<MakingLine> series) {
+        Set<UUID> own = series.stream().map(MakingLine::id).collect(Collectors.toSet());
         List<StoredMaking> all = makings.active();
         List<StoredMaking> active = all.stream().filter(other -> !other.id().equals(here)).toList();
         Map<UUID, Piece> theirs = pieces.all(active.stream().map(StoredMaking::piece).distinct().toList());
@@ -150,7 +154,7 @@ class BenchController {
 
     private ModelAndView plan(UUID id, List<String> problems) {
         StoredMaking making = makings.get(id);
-        return ReplanView.of(making, pieces.get(making.piece()).title(), makings.open(id), problems, say).in("bench/plan");
+        return ReplanView.of(making, pieces.get(making.piece()).title(), replans.open(id), problems, say).in("bench/plan");
     }
 
     /** The plan changed from the act at hand on. */
@@ -162,7 +166,7 @@ class BenchController {
             return plan(id, problems.words());
         }
         try {
-            makings.replan(id, seq, part, key, option, number);
+            replans.replan(id, seq, part, key, option, number);
             return "redirect:/bench/" + id;
         } catch (Outdated movedOn) {
             return "redirect:/bench/" + id + "?said=noted";

@@ -50,7 +50,7 @@ record MakeView(PieceHead head, List<Knot> knots, String elapsed, String takes, 
         TimeReading times = planned.times();
         List<AmountReading> amounts = planned.amounts();
         long before = makings.stream().filter(MakingLine::finished).count();
-        Optional<MakingLine> open = makings.stream().filter(MakingLine::active).min(Comparator.comparingInt(line -> line.pull() == null ? 1 : line.pull().number()));
+        Optional<MakingLine> open = makings.stream().filter(MakingLine::active).min(Comparator.comparingInt(MakingLine::number));
         return new MakeView(PieceHead.of(planned.piece(), "Make"),
                 times.entries().stream().map(entry -> Knot.of(entry, amount(planned, entry, amounts.get(entry.act().id().part()), say), say)).toList(), Knot.elapsed(times),
                 "from start to end at %s, if every wait is the safe one; your hands are busy for %s of it.".formatted(say.air(), Span.words(times.handsOn())), series,

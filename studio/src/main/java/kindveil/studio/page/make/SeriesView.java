@@ -102,7 +102,7 @@ record SeriesView(String count, String plates, boolean plated, int pulls, int ge
 
     private static List<Line> lines(List<MakingLine> makings) {
         return makings.stream().filter(line -> line.active() && line.pull() != null).findFirst().map(open -> makings.stream().filter(line -> line.pull() != null && open.pull() != null && line.pull().series().equals(open.pull().series()) && !line.laidAside())
-                .sorted(Comparator.comparingInt(line -> line.pull() == null ? 0 : line.pull().number())).map(line -> new Line("/bench/" + line.id(), "Pull %d".formatted(line.pull() == null ? 1 : line.pull().number()),
+                .sorted(Comparator.comparingInt(MakingLine::number)).map(line -> new Line("/bench/" + line.id(), "Pull %d".formatted(line.number()),
                         line.finished() ? line.result() == null ? "made" : "made: " + line.result().words() : line.atHand().toLowerCase(Locale.ROOT))).toList()).orElse(List.of());
     }
 

@@ -1,5 +1,6 @@
 package kindveil.studio.page.piece;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import kindveil.making.Begun;
@@ -12,6 +13,7 @@ import kindveil.studio.work.log.LogWork;
 import kindveil.studio.work.look.ColoursWork;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -44,18 +46,18 @@ class CompareController {
             throw new UnusableValue("pieces to compare", String.valueOf(chosen.stream().distinct().count()), "two", "Choose two pieces, then hold them side by side.");
         }
         List<Piece> both = chosen.stream().map(pieces::get).toList();
-        List<LogEntry> photographed = new java.util.ArrayList<>();
+        List<LogEntry> photographed = new ArrayList<>();
         both.forEach(piece -> photographed.add(log.ofPiece(piece.id()).stream().filter(entry -> entry.photo() != null && !entry.struck()).findFirst().orElse(null)));
         List<ColoursWork.Colours> seen = List.of(colours(both.get(0), photographed.get(0)), colours(both.get(1), photographed.get(1)));
         List<Begun> plans = both.stream().map(piece -> Begun.of(pieces.plan(piece).sequence())).toList();
         return new Compared(List.of(side(both.get(0), photographed.get(0)), side(both.get(1), photographed.get(1))), Comparison.planned(plans.get(0), plans.get(1)).differences(), ColourRow.of(seen.get(0), seen.get(1))).in("piece/compare");
     }
 
-    private ColoursWork.Colours colours(Piece piece, @org.jspecify.annotations.Nullable LogEntry entry) {
+    private ColoursWork.Colours colours(Piece piece, @Nullable LogEntry entry) {
         return colours.of(piece, entry == null ? null : entry.photo());
     }
 
-    private static Side side(Piece piece, @org.jspecify.annotations.Nullable LogEntry entry) {
+    private static Side side(Piece piece, @Nullable LogEntry entry) {
         return new Side(piece.id(), piece.title(), piece.leading().design().theWay().name(), LookView.finished(piece.at(piece.veils().size()), true), entry == null ? "" : LookView.came(entry));
     }
 }

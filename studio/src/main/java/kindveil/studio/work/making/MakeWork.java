@@ -19,20 +19,17 @@ import kindveil.making.Clock.Phase;
 import kindveil.making.Begun;
 import kindveil.making.Deed;
 import kindveil.making.Making;
-import kindveil.making.Replanning;
 import kindveil.making.Sign;
 import kindveil.measure.Figures;
 import kindveil.measure.Span;
 import kindveil.reading.SeriesReading;
 import kindveil.bench.Step;
-import kindveil.catalogue.Catalogue;
 import kindveil.measure.Words;
 import kindveil.measure.UnusableValue;
 import kindveil.way.Act;
 import kindveil.way.ActId;
 import kindveil.way.Answer;
 import kindveil.way.TellTale;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -89,6 +86,11 @@ public class MakeWork {
         return mates.of(making);
     }
 
+    /** The same, each in a line. */
+    public List<MakingLine> pulls(StoredMaking making) {
+        return makings.ofPiece(making.piece()).stream().filter(line -> line.id().equals(making.id()) || mates(line, making) && !line.laidAside()).sorted(Comparator.comparingInt(MakingLine::number)).toList();
+    }
+
     /** Begins one making. */
     public StoredMaking begin(UUID pieceId) {
         return begin(pieceId, 1, 1);
@@ -105,7 +107,7 @@ public class MakeWork {
         UnusableValue.requireWithin("Pulls", pulls, 1, SeriesReading.MOST, "", "More of them are a second series.");
         UnusableValue.requireWithin("Gel plates", plates, 1, SeriesReading.MOST, "", "Count those of its size.");
         pieces.held(pieceId);
-        Optional<MakingLine> active = makings.ofPiece(pieceId).stream().filter(MakingLine::active).min(Comparator.comparingInt(line -> line.pull() == null ? 1 : line.pull().number()));
+        Optional<MakingLine> active = makings.ofPiece(pieceId).stream().filter(MakingLine::active).min(Comparator.comparingInt(MakingLine::number));
         if (active.isPresent()) {
             return get(active.get().id());
         }
@@ -218,7 +220,8 @@ public class MakeWork {
         return at;
     }
 
-    private StoredMaking seen(UUID id, int seq) {
+    /** One that is followed, as a page saw it. */
+    StoredMaking seen(UUID id, int seq) {
         StoredMaking making = get(id);
         if (making.laidAside()) {
             throw new UnusableValue("Making", "laid aside", "one that is followed", "Take it up again first.");
@@ -250,8 +253,7 @@ public class MakeWork {
     public void takeBack(UUID id, int seq) {
         StoredMaking making = seen(id, seq);
         if (making.justReplanned()) {
-            StoredMaking before = new StoredMaking(id, making.piece(), making.begun(), making.plan(), making.told(), making.signs(), making.rooms(), making.laidAside(), making.pull(), making.result(), making.replans().subList(0, making.replans().size() - 1));
-            makings.unplan(id, seq, before.making());
+            makings.unplan(id, seq, making.replanned(making.replans().subList(0, making.replans().size() - 1)).making());
             return;
         }
         if (!making.underWay()) {
@@ -264,36 +266,6 @@ public class MakeWork {
         mates.drop(making);
         mates.unfollow(making, act);
         follow(id);
-    }
-
-    private Replanning replanning(StoredMaking making) {
-        return new Replanning(making.now(), making.making(), making.deeds(), Catalogue::way);
-    }
-
-    /** What of a making's plan can still be otherwise. */
-    public List<Replanning.Open> open(UUID id) {
-        StoredMaking making = get(id);
-        return making.laidAside() ? List.of() : replanning(making).open(clock.instant());
-    }
-
-    /** Changes the plan from the act at hand on: an option of a choice, or a number. @param value of a number, or null for an option */
-    public void replan(UUID id, int seq, int part, String key, String option, @Nullable Double value) {
-        StoredMaking making = seen(id, seq);
-        Replanning.Open open = open(id).stream().filter(one -> one.part() == part && one.key().equals(key)).findFirst()
-                .orElseThrow(() -> new UnusableValue("Change", Words.shown(key, 40), "something of what is still to come", "What is done cannot be otherwise: look at the bench again."));
-        Optional<Begun> changed;
-        if (open.dial() != null) {
-            UnusableValue.requireWithin(open.question(), value == null ? Double.NaN : value, open.dial().possibleLeast(), open.dial().possibleMost(), open.dial().usual().unit(), "Usual is %s.".formatted(open.dial().usual()));
-            changed = replanning(making).turned(part, key, value == null ? 0 : value);
-        } else {
-            changed = replanning(making).changed(part, key, option);
-        }
-        Begun plan = changed.orElseThrow(() -> new UnusableValue(open.question(), value == null ? Words.shown(option, 40) : Figures.plain(value), "something else than it is, that leaves what is done as it is", "Choose one of those shown."));
-        Replan replan = new Replan(seq, clock.instant(), Replanning.words(making.now(), plan), plan);
-        List<Replan> all = new ArrayList<>(making.replans());
-        all.add(replan);
-        StoredMaking after = new StoredMaking(id, making.piece(), making.begun(), making.plan(), making.told(), making.signs(), making.rooms(), making.laidAside(), making.pull(), making.result(), all);
-        makings.replan(id, seq, making.replans().size(), replan, after.making());
     }
 
     /** Takes everything before {@code act} as done {@code minutesAgo}. */

@@ -13,6 +13,11 @@ import org.jspecify.annotations.Nullable;
  * @param result what came of it, or null where that was not told
  */
 public record MakingLine(UUID id, UUID piece, Instant begun, boolean laidAside, boolean finished, String atHand, @Nullable Pull pull, @Nullable Result result) {
+    /** Of its series, 1 where it is made by itself. */
+    public int number() {
+        return pull == null ? 1 : pull.number();
+    }
+
     public boolean active() {
         return !laidAside && !finished;
     }

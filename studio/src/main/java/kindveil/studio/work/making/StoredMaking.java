@@ -84,6 +84,11 @@ public record StoredMaking(UUID id, UUID piece, Instant begun, Begun plan, List<
         return (changed + Departure.told(Departure.of(making()), most - changed.length() - replans.size())).strip();
     }
 
+    /** With other changes of its plan. */
+    StoredMaking replanned(List<Replan> other) {
+        return new StoredMaking(id, piece, begun, plan, told, signs, rooms, laidAside, pull, result, other);
+    }
+
     /** With another set of what was told. */
     StoredMaking telling(List<ToldDeed> other) {
         return new StoredMaking(id, piece, begun, plan, other, List.of(), rooms, laidAside, pull, result, replans);
