@@ -2,6 +2,7 @@ package kindveil.studio.page;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import kindveil.measure.Length;
 import kindveil.sheet.PrintSheet;
@@ -72,12 +73,21 @@ public record Board(double width, double height, List<Drawn> sheets) {
 
     /** All sheets of one carrier. */
     public static Board of(Batch batch, Say say) {
-        return of(drawn(batch, null, say));
+        return of(drawn(batch, null, sheet -> true, say));
     }
 
     /** Only the sheets one image lies on. @param label what it is called there */
     public static Board holding(Batch batch, String label, Say say) {
-        return of(drawn(batch, label, say));
+        return of(drawn(batch, label, sheet -> holds(sheet, label), say));
+    }
+
+    /** Only the sheets it does not lie on. */
+    public static Board without(Batch batch, String label, Say say) {
+        return of(drawn(batch, label, sheet -> !holds(sheet, label), say));
+    }
+
+    private static boolean holds(PrintSheet sheet, String label) {
+        return sheet.places().stream().anyMatch(placed -> placed.what().equals(label));
     }
 
     private static Board of(List<Drawn> drawn) {
@@ -94,9 +104,9 @@ public record Board(double width, double height, List<Drawn> sheets) {
         return sheets.size() == 1 ? "one" : sheets.size() > 2 ? "many" : "";
     }
 
-    private static List<Drawn> drawn(Batch batch, @Nullable String label, Say say) {
+    private static List<Drawn> drawn(Batch batch, @Nullable String label, Predicate<PrintSheet> wanted, Say say) {
         List<Drawn> drawn = new ArrayList<>();
-        List<Integer> shown = IntStream.range(0, batch.sheets().size()).filter(i -> label == null || batch.sheets().get(i).places().stream().anyMatch(placed -> placed.what().equals(label))).boxed().toList();
+        List<Integer> shown = IntStream.range(0, batch.sheets().size()).filter(i -> wanted.test(batch.sheets().get(i))).boxed().toList();
         int across = Math.min(shown.size(), shown.size() == 4 ? 2 : MOST_ACROSS);
         for (int i : shown) {
             int at = drawn.size();

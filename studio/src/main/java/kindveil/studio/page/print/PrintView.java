@@ -163,13 +163,14 @@ record PrintView(PieceHead head, @Nullable Sheet sheet, String tooLarge, @Nullab
      * The sheets it lies on with other images.
      *
      * @param board those that hold it, the others on them faint
+     * @param rest the other sheets
      * @param told how many there are in all, and with what
      * @param file address of the file of them
      * @param sheets address of all of them, and of the machine they go through
      * @param gathered whether it was put on them
      * @param printed those of the others whose file was taken before, each with what takes it off
      */
-    record Together(Board board, String told, String file, String sheets, boolean gathered, int version, String kind, UUID piece, int veil, List<Printed> printed) {
+    record Together(Board board, Board rest, String told, String file, String sheets, boolean gathered, int version, String kind, UUID piece, int veil, List<Printed> printed) {
         /** Another image on them. */
         record Printed(String words, UUID piece, int veil) {
         }
@@ -180,7 +181,7 @@ record PrintView(PieceHead head, @Nullable Sheet sheet, String tooLarge, @Nullab
             String kind = Words.token(batch.kind());
             Piece piece = own.planned().piece();
             String told = batch.sheets().isEmpty() ? batch.trouble() : "%s of %s; %s of it.%s".formatted(batch.sheets().size() == 1 ? "One sheet" : batch.sheets().size() + " sheets", batch.setUp().size().words(), own.copies() == 1 ? "one copy" : own.copies() + " copies", with);
-            return new Together(Board.holding(batch, own.label(), say), told, PieceHead.base(piece) + "/sheets.pdf", "/sheets/" + kind, gathered, version, kind, piece.id(), piece.inHand() + 1,
+            return new Together(Board.holding(batch, own.label(), say), Board.without(batch, own.label(), say), told, PieceHead.base(piece) + "/sheets.pdf", "/sheets/" + kind, gathered, version, kind, piece.id(), piece.inHand() + 1,
                     others.stream().filter(item -> reals.isTaken(item.planned())).map(item -> new Printed(item.label(), item.planned().piece().id(), item.planned().piece().inHand() + 1)).toList());
         }
     }
