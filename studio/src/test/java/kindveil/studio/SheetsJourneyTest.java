@@ -56,7 +56,8 @@ class SheetsJourneyTest {
 
     private void gather() {
         page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Stations of this piece")).getByText("Print").click();
-        page.getByText("Put it on the print sheets").click();
+        page.getByText(Pattern.compile("Put it on the print sheets|Keep it on these sheets")).click();
+        page.getByText("The sheets, their machine and other files").click();
         assertThat(page.locator("h1")).hasText("Print sheets");
     }
 

@@ -24,32 +24,25 @@ import kindveil.studio.work.room.StudioRoom;
 import kindveil.way.Act;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 
 /** The air told late: what still dries is reckoned in it from when it was so. */
-@ExtendWith(OpenStudio.class)
 class LateRoomTest {
     private final Studio studio;
     private final MakeWork makings;
     private final Rooms rooms;
     private final Web web;
-    private UUID making;
 
-    LateRoomTest(Studio studio, MakeWork makings) {
-        this.studio = studio;
-        this.makings = makings;
+    /** One of its own: what is told of a room stays told. */
+    LateRoomTest() {
+        this.studio = OpenStudio.open("jdbc:h2:mem:late-room-%s;DB_CLOSE_DELAY=-1".formatted(UUID.randomUUID()));
+        this.makings = studio.bean(MakeWork.class);
         this.rooms = studio.bean(Rooms.class);
         this.web = new Web(studio.address());
     }
 
     @AfterEach
-    void clear() {
-        if (making != null) {
-            makings.layAside(making);
-        }
-        studio.clock().turnTo(Duration.ZERO);
-        StudioRoom now = rooms.now();
-        rooms.replace(new StudioRoom(now.version(), 21, 50, now.units(), studio.clock().instant()));
+    void close() {
+        studio.close();
     }
 
     private Web.Answer tell(String degrees, String percent, String ago) {
@@ -61,7 +54,7 @@ class LateRoomTest {
         StudioRoom usual = rooms.now();
         rooms.replace(new StudioRoom(usual.version(), 21, 50, usual.units(), studio.clock().instant().minusSeconds(60)));
         UUID piece = studio.bean(PieceWork.class).begin("Cold bell", Length.ofMillimetres(90), "bell.png", Samples.cornerPng()).id();
-        making = makings.begin(piece).id();
+        UUID making = makings.begin(piece).id();
         while (!makings.get(making).making().current().map(Act::key).orElse("").equals("pass-1-wet")) {
             StoredMaking now = makings.get(making);
             makings.tell(making, now.told().size(), now.making().current().orElseThrow().expected(), 0, true);
@@ -88,6 +81,5 @@ class LateRoomTest {
         assertTrue(tell("21", "50", "-3").words().contains("Since how long ago"));
         assertTrue(tell("21", "50", "soon").words().contains("“soon” cannot be used"));
         assertTrue(tell("21", "50", "99999").words().contains("Since how long ago"));
-        making = null;
     }
 }
