@@ -96,6 +96,7 @@ class ChangedMindJourneyTest {
         act(() -> page.locator("section", new Page.LocatorOptions().setHasText("Rounds of rubbing")).locator("button").first().click());
         assertThat(page.locator(".foot")).containsText("undo “the change of plan”");
         assertTrue(makings.get(making).making().remaining() < before);
+        assertThat(page.locator("body[data-ready]")).hasCount(1);
         act(() -> page.keyboard().press("u"));
         page.waitForCondition(() -> makings.get(making).making().remaining() == before);
         assertEquals(3, acts);

@@ -51,6 +51,8 @@ class CornersJourneyTest {
         Piece piece = piece();
         page.navigate(studio.address() + "/pieces/" + piece.id() + "/source");
         page.getByText("Lay a photographed page flat").click();
+        // the handles stand at their corners once they listen
+        assertThat(page.locator("[data-handle]").nth(3)).hasAttribute("transform", java.util.regex.Pattern.compile("translate.*"));
         page.locator("[data-handle]").nth(0).focus();
         page.keyboard().press("Shift+ArrowRight");
         page.keyboard().press("ArrowDown");

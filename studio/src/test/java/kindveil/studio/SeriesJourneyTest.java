@@ -109,6 +109,7 @@ class SeriesJourneyTest {
         tellAll(first);
         tellAll(second);
         page.navigate(studio.address() + "/bench/" + first);
+        assertThat(page.locator("body[data-ready]")).hasCount(1);
         page.keyboard().press("1");
         assertThat(page.locator(".result[aria-pressed=true]")).containsText("good");
         page.getByText("Pull 2: made").click();

@@ -9,6 +9,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.Map;
 import java.util.stream.Stream;
 import kindveil.bench.Hand;
+import kindveil.bench.PrintKind;
 import kindveil.catalogue.Catalogue;
 import kindveil.measure.Length;
 import kindveil.reading.HandReading;
@@ -97,5 +98,35 @@ class ExistingPrintTest {
         Web.Answer refused = tell(piece(), "far", "SIDEWAYS", "0");
         assertEquals(422, refused.status());
         assertTrue(refused.words().contains("Its width") && refused.words().contains("How it reads") && refused.words().contains("How many there are"), refused.words());
+    }
+
+    /** What it is, and how heavy its paper, told with it. */
+    @Test
+    void kindAndPaper_areToldWithIt() {
+        Piece piece = pieces.begin("Shop bell", Length.ofMillimetres(90), "shop.png", Samples.cornerPng());
+        String base = "/pieces/" + piece.id();
+        assertTrue(web.get(base + "/print").text().contains("name=\"weight\""), "the paper of a gel lay is rubbed away");
+        Map<String, String> fields = new java.util.HashMap<>(Map.of("version", "0", "width", "100 mm", "stands", "MIRRORED", "count", "2", "kind", "WEAK_TONER", "weight", "110"));
+        assertEquals(200, web.post(base + "/print/exists", fields).status());
+        Piece told = pieces.get(piece.id());
+        assertEquals(PrintKind.WEAK_TONER, told.design().print());
+        assertEquals(PrintKind.WEAK_TONER, told.design().printing().exists().kind());
+        assertEquals(110, told.design().theWay().dialled(pieces.plan(told).brief(), "paper"));
+        fields.putAll(Map.of("version", String.valueOf(told.version()), "weight", "9999", "kind", "CHALK", "count", "0"));
+        String wrong = web.post(base + "/print/exists", fields).words();
+        assertTrue(wrong.contains("CHALK") && wrong.contains("Weight of its paper") && wrong.contains("How many there are"), wrong);
+    }
+
+    @Test
+    void aPageOfWhichThereIsNoPicture_isPlannedByItsShape() {
+        Web.Answer print = web.post("/pieces", Map.of("title", "Page of the tide table", "width", "120 mm", "height", "180 mm", "blank", "yes"));
+        assertTrue(print.path().endsWith("/print"), print.path());
+        Piece piece = pieces.all().stream().filter(one -> one.title().equals("Page of the tide table")).findFirst().orElseThrow();
+        assertEquals(1.5, pieces.plan(piece).brief().height().millimetres() / pieces.plan(piece).brief().width().millimetres(), 0.01);
+        Web.Answer wrong = web.post("/pieces", Map.of("title", "", "width", "wide", "height", "", "blank", "yes"));
+        assertTrue(wrong.words().contains("Title") && wrong.words().contains("Print width") && wrong.words().contains("Its height"), wrong.words());
+        for (String[] size : new String[][] {{"10 mm", "900 mm"}, {"900 mm", "10 mm"}}) {
+            assertTrue(web.post("/pieces", Map.of("title", "Long page", "width", size[0], "height", size[1], "blank", "yes")).status() < 500);
+        }
     }
 }

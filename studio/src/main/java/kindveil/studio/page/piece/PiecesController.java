@@ -16,6 +16,7 @@ import java.util.stream.Collectors;
 import kindveil.making.Clock;
 import kindveil.measure.Length;
 import kindveil.studio.intake.PlanFile;
+import kindveil.studio.intake.StandIn;
 import kindveil.studio.page.Download;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
@@ -85,12 +86,16 @@ class PiecesController {
     /** Pieces from pictures and plan files: one, titled as it is told, or several at once, titled by their files. */
     @PostMapping("/pieces")
     Object begin(@RequestParam(required = false) @Nullable UUID sent, @RequestParam(defaultValue = "") String title, @RequestParam(defaultValue = "") String width,
-            @RequestParam(required = false) @Nullable List<MultipartFile> picture, @RequestParam(required = false) @Nullable List<MultipartFile> plan) throws IOException {
+            @RequestParam(required = false) @Nullable List<MultipartFile> picture, @RequestParam(required = false) @Nullable List<MultipartFile> plan,
+            @RequestParam(defaultValue = "") String blank, @RequestParam(defaultValue = "") String height) throws IOException {
         UUID once = sent == null ? UUID.randomUUID() : sent;
         List<Upload> pictures = Upload.chosen(picture);
         List<Upload> plans = Upload.chosen(plan);
         if (plans.size() > 1 || plans.isEmpty() && pictures.size() > 1) {
             return several(once, width, pictures, plans);
+        }
+        if (!blank.isEmpty() && pictures.isEmpty() && plans.isEmpty()) {
+            return unpictured(once, title, width, height);
         }
         Upload first = pictures.isEmpty() ? Upload.NOTHING : pictures.getFirst();
         if (!plans.isEmpty()) {
@@ -108,6 +113,16 @@ class PiecesController {
             problems.read(() -> kindveil.studio.intake.PictureIntake.read(first.name(), first.bytes()));
         }
         return page(new PiecesView.Form(once, title, width), problems.words());
+    }
+
+    /** Of a print of which there is no picture: its shape stands for it. */
+    private Object unpictured(UUID once, String title, String width, String height) {
+        Problems problems = new Problems();
+        String name = problems.read(() -> PieceWork.title(title));
+        Length wide = problems.read(() -> Length.parseSize("Print width", width, Image.NARROWEST, Image.WIDEST));
+        Length tall = problems.read(() -> Length.parseSize("Its height", height, Image.NARROWEST, Image.WIDEST));
+        Piece piece = problems.any() ? null : problems.read(() -> pieces.begin(once, name, wide, "no-picture.png", StandIn.png(wide, tall)));
+        return piece == null ? page(new PiecesView.Form(once, title, width), problems.words()) : "redirect:" + PieceHead.base(piece) + "/print";
     }
 
     /** Each for itself: what one lacks takes none of the others with it, and is said of it by name. A plan goes with the picture that was chosen in its place, and shares the last. */

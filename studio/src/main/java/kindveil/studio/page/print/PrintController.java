@@ -10,6 +10,10 @@ import kindveil.studio.page.Download;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
 import kindveil.bench.Hand;
+import kindveil.bench.PrintKind;
+import kindveil.measure.Words;
+import kindveil.way.Dial;
+import kindveil.way.Where;
 import kindveil.measure.Length;
 import kindveil.studio.work.piece.Design;
 import kindveil.studio.work.piece.HandWish;
@@ -55,7 +59,7 @@ class PrintController {
     }
 
     private ModelAndView page(Piece piece, String copies, boolean alone, List<String> problems) {
-        return PrintView.of(pieces.plan(piece), pieces.turning(piece), new PrintView.Asked(copies, alone, problems), prints, sheets, reals, say).in("piece/print");
+        return PrintView.of(pieces.plan(piece), pieces.turning(piece), new PrintView.Asked(copies, alone, weighed(piece).isPresent(), problems), prints, sheets, reals, say).in("piece/print");
     }
 
     @PostMapping({"/pieces/{id}/print", "/pieces/{id}/veils/{veil}/print"})
@@ -88,7 +92,7 @@ class PrintController {
     /** Tells of a print that exists already, or that one is made anew. */
     @PostMapping({"/pieces/{id}/print/exists", "/pieces/{id}/veils/{veil}/print/exists"})
     Object exists(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam int version, @RequestParam(defaultValue = "") String width, @RequestParam(defaultValue = "") String stands,
-            @RequestParam(defaultValue = "") String count, @RequestParam(defaultValue = "false") boolean anew) {
+            @RequestParam(defaultValue = "") String count, @RequestParam(defaultValue = "false") boolean anew, @RequestParam(defaultValue = "") String kind, @RequestParam(defaultValue = "") String weight) {
         Piece piece = pieces.get(id, veil);
         Problems problems = new Problems();
         try {
@@ -99,9 +103,13 @@ class PrintController {
             Length wide = problems.read(() -> Length.parseSize("Its width", width, Image.NARROWEST, Image.WIDEST));
             Hand hand = problems.choice(Hand.class, "How it reads", stands);
             Integer copies = problems.whole("How many there are", count, 1, 50, "", "One is one try.");
+            PrintKind print = kind.isEmpty() ? piece.design().print() : problems.choice(PrintKind.class, "What it is", kind);
+            Design printed = print == null ? piece.design() : piece.design().with(piece.design().printing().anew().with(print));
+            Dial paper = weighed(piece.with(printed)).orElse(null);
+            Double grams = weight.isBlank() ? null : paper == null ? unweighed(problems, weight) : problems.number("Weight of its paper", weight, paper.possibleLeast(), paper.possibleMost(), "g/m²", "Leave it empty if you do not know.");
             if (!problems.any()) {
-                Design design = piece.design().withSize(wide);
-                PrintPlan before = design.printing().anew();
+                Design design = (grams == null ? printed : printed.dialled(paper.key(), grams)).withSize(wide);
+                PrintPlan before = design.printing();
                 pieces.change(piece.seen(version).with(design.with(before.existing(new PrintPlan.Existing(design.print(), hand, wide, before.hand()), copies))));
                 return "redirect:" + PieceHead.base(piece) + "/print";
             }
@@ -109,6 +117,16 @@ class PrintController {
             problems.add(refused.getMessage());
         }
         return page(piece, "", false, problems.words());
+    }
+
+    /** The weight of its paper, where the way takes that off. */
+    private Optional<Dial> weighed(Piece piece) {
+        return piece.design().theWay().dials(pieces.plan(piece).brief()).stream().filter(dial -> dial.where() == Where.PAPER && dial.usual().unit().equals("g/m²")).findFirst();
+    }
+
+    private static @Nullable Double unweighed(Problems problems, String weight) {
+        problems.add("Weight of its paper: “%s” cannot be used. This way does not rub the paper of such a print away. Leave it empty.".formatted(Words.shown(weight, 40)));
+        return null;
     }
 
     /** Marks the part tape seams keep out of, in per cent of the picture; {@code clear} takes the mark away. */

@@ -25,6 +25,7 @@ import kindveil.studio.work.sheet.RealWork;
 import kindveil.studio.work.sheet.SheetWork;
 import kindveil.studio.work.sheet.SheetWork.Batch;
 import kindveil.bench.Hand;
+import kindveil.bench.PrintKind;
 import kindveil.studio.work.piece.PrintPlan;
 import kindveil.studio.work.source.Marked;
 import kindveil.way.Way;
@@ -40,6 +41,8 @@ import org.jspecify.annotations.Nullable;
  * @param together the sheets it lies on with others, or null where it is printed by itself
  * @param apart what printing it by itself or with the others would be, in words, or empty
  * @param alone whether it is looked at by itself although others wait
+ * @param prints what a print that exists can be
+ * @param weighed whether the weight of its paper matters
  * @param gathers whether it can be put on the sheets and is not
  * @param veil its number, from 1
  * @param exists the print that is there already, or null
@@ -47,7 +50,7 @@ import org.jspecify.annotations.Nullable;
  * @param taken files that were taken before and are other than the plan is now
  * @param notes what else to know of the print
  */
-record PrintView(PieceHead head, @Nullable Sheet sheet, String tooLarge, @Nullable TapeView tape, HandView hand, Form form, boolean curved, boolean block, @Nullable Together together, String apart, boolean alone, boolean gathers, int veil, @Nullable Exists exists, String width, List<String> taken, List<String> notes,
+record PrintView(PieceHead head, @Nullable Sheet sheet, String tooLarge, @Nullable TapeView tape, HandView hand, Form form, boolean curved, boolean block, @Nullable Together together, String apart, boolean alone, List<Pick> prints, boolean weighed, boolean gathers, int veil, @Nullable Exists exists, String width, List<String> taken, List<String> notes,
         List<String> problems) implements PageView {
 
     /** A rectangle in mm, for drawing. */
@@ -186,8 +189,8 @@ record PrintView(PieceHead head, @Nullable Sheet sheet, String tooLarge, @Nullab
         }
     }
 
-    /** What is asked of the page. @param alone whether it is looked at by itself although others wait */
-    record Asked(String copies, boolean alone, List<String> problems) {
+    /** What is asked of the page. @param alone whether it is looked at by itself although others wait @param weighed whether the weight of its paper matters */
+    record Asked(String copies, boolean alone, boolean weighed, List<String> problems) {
     }
 
     static PrintView of(Planned planned, List<Way> turning, Asked asked, PrintWork prints, SheetWork sheets, RealWork reals, Say say) {
@@ -205,7 +208,7 @@ record PrintView(PieceHead head, @Nullable Sheet sheet, String tooLarge, @Nullab
         boolean waiting = batch != null && batch.items().stream().anyMatch(item -> item != own && !reals.isTaken(item.planned()));
         Together together = batch != null && own != null && !batch.sheets().isEmpty() && (gathered || waiting && !asked.alone()) ? Together.of(batch, own, gathered, reals, sheets.gathering().version(), say) : null;
         String copies = asked.copies().isEmpty() ? String.valueOf(together == null || own == null ? piece.design().copies() : own.copies()) : asked.copies();
-        return new PrintView(PieceHead.of(piece, "Print"), sheet, tooLarge, TapeView.of(planned, say), HandView.of(planned), Form.of(piece, copies, together == null || batch == null ? piece.design().paper().name() : batch.setUp().sheet()), piece.design().theWay().card().bringsPicture(), BlockWork.of(planned), together, apart(batch, together, sheet), asked.alone(), batch != null && !gathered, piece.inHand() + 1, Exists.of(planned, turning, say), say.one(planned.brief().width()),
+        return new PrintView(PieceHead.of(piece, "Print"), sheet, tooLarge, TapeView.of(planned, say), HandView.of(planned), Form.of(piece, copies, together == null || batch == null ? piece.design().paper().name() : batch.setUp().sheet()), piece.design().theWay().card().bringsPicture(), BlockWork.of(planned), together, apart(batch, together, sheet), asked.alone(), Pick.of(PrintKind.values(), PrintKind::words, piece.design().print()), asked.weighed(), batch != null && !gathered, piece.inHand() + 1, Exists.of(planned, turning, say), say.one(planned.brief().width()),
                 reals.others(planned).stream().map(taken -> Guard.words(taken, say) + ": its copies are other than this.").toList(), notes(planned, say), asked.problems());
     }
 

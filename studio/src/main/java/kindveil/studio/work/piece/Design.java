@@ -129,6 +129,11 @@ public record Design(Image image, Manner manner, Wish wish, PrintPlan printing) 
         return with(printing.with(hand).on(paper, copies));
     }
 
+    /** With one number of its way told. */
+    public Design dialled(String dial, double value) {
+        return with(manner.dialled(dial, value));
+    }
+
     /** Done another way, with its own usual print; of the choices only those it knows. */
     public Design doing(Way other) {
         return other.key().equals(way()) ? this : new Design(image, manner.doing(other), wish, printing.with(other.card().printOr(print())));

@@ -43,6 +43,12 @@ public record Manner(String way, Map<String, String> choices, Map<String, Double
         return new Manner(way, all, dials, colours, lots);
     }
 
+    public Manner dialled(String dial, double value) {
+        Map<String, Double> all = new HashMap<>(dials);
+        all.put(dial, value);
+        return new Manner(way, choices, all, colours, lots);
+    }
+
     /** With a lot of the artist's own in the place of a built-in product. */
     public Manner using(String builtIn, UUID lot) {
         Map<String, UUID> all = new HashMap<>(lots);
