@@ -100,7 +100,10 @@ class SheetsJourneyTest {
 
     /** A side of the crop is dragged inwards. */
     private void frame() {
+        // what would help comes late and moves what lies below
+        assertThat(page.locator("[hx-trigger=load]")).hasCount(0);
         page.getByText("Crop, turn, straighten").click();
+        page.waitForURL("**/source/frame");
         BoundingBox area = page.locator(".framed-picture svg").boundingBox();
         page.mouse().move(area.x + area.width - 2, area.y + area.height / 2);
         page.mouse().down();
