@@ -84,7 +84,7 @@ public record SeriesReading(List<Pull> pulls, Duration single) {
     public static SeriesReading of(Trace trace, int pulls, int plates) {
         UnusableValue.requireWithin("Pulls", pulls, 1, MOST, "", "More of them are a second series.");
         UnusableValue.requireWithin("Gel plates", plates, 1, MOST, "", "Count those of its size.");
-        List<Run> runs = runs(trace);
+        List<Run> runs = runs(trace.moments());
         List<Pull> placed = new ArrayList<>();
         List<Duration> released = new ArrayList<>();
         Map<ActId, Duration> once = new HashMap<>();
@@ -127,8 +127,16 @@ public record SeriesReading(List<Pull> pulls, Duration single) {
     private record Run(List<Trace.Moment> moments, List<Duration> offsets) {
     }
 
-    private static List<Run> runs(Trace trace) {
-        List<Trace.Moment> moments = trace.moments();
+    /** How long hands are tied to what comes first of it, until it can be left for as long as one likes. */
+    public static Duration tied(List<Trace.Moment> coming) {
+        if (coming.isEmpty()) {
+            return Duration.ZERO;
+        }
+        Run first = runs(coming).getFirst();
+        return first.moments.getLast().end().minus(first.moments.getFirst().start());
+    }
+
+    private static List<Run> runs(List<Trace.Moment> moments) {
         List<Run> runs = new ArrayList<>();
         int from = 0;
         for (int i = 1; i <= moments.size(); i++) {

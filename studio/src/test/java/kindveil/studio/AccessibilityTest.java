@@ -38,14 +38,14 @@ class AccessibilityTest {
     }
 
     @Test
-    void everyPage_atThreeWidths_hasNothingAxeFindsFaultWith(Page page) {
+    void everyPage_atThreeWidths_hasNothingAxeFindsFaultWithAndNoSidewaysScroll(Page page) {
         Piece piece = pieces.begin("Moth", Length.ofMillimetres(100), "moth.png", Samples.cornerPng());
         pieces.add(piece, kindveil.catalogue.Catalogue.way("block-overprint"), "moth", null);
         String own = "/pieces/" + piece.id();
         studio.bean(SheetWork.class).gather(piece);
         studio.bean(LogWork.class).write(new LogWork.Entry(UUID.randomUUID(), piece, null, new LogWork.Said(LogEntry.Verdict.NEARLY, "A ghost.", "", LogEntry.Findings.NONE), ""), "", null);
         String bench = "/bench/" + makings.begin(piece.id()).id();
-        Piece finished = pieces.begin("Moth that was made", Length.ofMillimetres(60), "moth.png", Samples.cornerPng());
+        Piece finished = pieces.begin("Moth that was made by the landing at dusk", Length.ofMillimetres(60), "moth.png", Samples.cornerPng());
         var made = makings.begin(finished.id(), 2, 1);
         while (!makings.get(made.id()).making().finished()) {
             var now = makings.get(made.id());
@@ -54,10 +54,15 @@ class AccessibilityTest {
         studio.bean(kindveil.studio.work.log.Results.class).came(made.id(), kindveil.studio.work.making.Result.GHOST);
         List<String> faults = new ArrayList<>();
         for (String path : List.of("/", "/pieces", "/ways", "/ways/plate-pull", "/log", "/room", "/made-of", "/supports", "/pulls", own + "/source", own + "/build", own + "/build?open=edge", own + "/print", own + "/make", "/pieces/" + finished.id() + "/make", own + "/make?pulls=4", own + "/finish", own + "/notes", own + "/source/frame", own + "/source/opaque", own + "/source/corners", own + "/print/form", own + "/veils/2/print/block",
-                "/sheets", "/sheets/good-toner/printer", bench, bench + "/plan", "/bench/" + made.id(), "/pieces/" + finished.id() + "/notes?making=" + made.id(), "/symptoms", "/nowhere")) {
+                "/sheets", "/sheets/good-toner/printer", bench, bench + "/plan", "/bench/" + made.id(), "/pieces/" + finished.id() + "/notes?making=" + made.id(), "/symptoms", "/nowhere", "/pieces/compare?piece=" + piece.id() + "&piece=" + finished.id())) {
             page.navigate(studio.address() + path);
             for (int[] size : SIZES) {
                 page.setViewportSize(size[0], size[1]);
+                int needs = ((Number) page.evaluate("document.documentElement.scrollWidth")).intValue();
+                if (needs > size[0]) {
+                    faults.add("%s at %d: needs %d px for %s".formatted(path.replaceAll("[0-9a-f-]{36}", "…"), size[0], needs,
+                            page.evaluate("wide => [...document.querySelectorAll('main *')].filter(e => e.getBoundingClientRect().right >= wide).slice(0, 3).map(e => e.outerHTML.slice(0, 120)).join(' ')", needs)));
+                }
                 axe(page).analyze().getViolations().forEach(rule -> rule.getNodes()
                         .forEach(node -> faults.add("%s at %d: %s: %s".formatted(path.replaceAll("[0-9a-f-]{36}", "…"), size[0], rule.getId(), node.getHtml()))));
             }

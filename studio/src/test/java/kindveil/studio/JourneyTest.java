@@ -270,29 +270,6 @@ class JourneyTest {
     }
 
     @Test
-    void everyPage_fitsANarrowScreen(Page opened) {
-        page = opened;
-        String piece = begin("Narrow boat");
-        page.getByText("See it on its ground").click();
-        page.setViewportSize(390, 844);
-        for (String path : new String[] {"/source", "/source/frame", "/source/opaque", "/source/corners", "/build", "/print", "/print/form", "/make", "/finish", "/notes"}) {
-            fits(piece + path);
-        }
-        for (String path : new String[] {"/", "/pieces", "/sheets", "/log", "/room"}) {
-            fits(studio.address() + path);
-        }
-        page.navigate(piece + "/make");
-        page.getByText("Begin at the bench").click();
-        assertThat(page.locator("#act")).hasText("Set out the print");
-        fits(page.url());
-    }
-
-    private void fits(String address) {
-        page.navigate(address);
-        assertEquals(390, ((Number) page.evaluate("document.documentElement.scrollWidth")).intValue(), address);
-    }
-
-    @Test
     void webp_writtenByTheBrowser_isRead(Page opened) {
         page = opened;
         page.navigate(studio.address() + "/pieces");

@@ -13,9 +13,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import java.util.Set;
+import java.util.spi.ToolProvider;
 import java.util.Random;
 import java.time.Duration;
 import java.nio.file.Files;
+import java.io.File;
 import java.io.UncheckedIOException;
 import java.io.IOException;
 import java.net.ServerSocket;
@@ -27,11 +29,17 @@ import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** A studio of its own process and folder, killed without warning and started again. */
 class KillTest {
+    @TempDir
+    private static Path packs;
+    private static String classPath;
+    /** How the classes read at a start are kept, then used. */
+    private static String archived;
     @TempDir
     Path folder;
 
@@ -41,15 +49,38 @@ class KillTest {
         }
     }
 
-    private Process launch(int port) throws IOException {
+    /** What a start reads, packed and kept as an archive of classes by a first start: a dozen starts would read it anew. */
+    @BeforeAll
+    static void pack() throws Exception {
+        List<String> parts = new ArrayList<>();
+        for (String part : System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")).split(File.pathSeparator)) {
+            Path from = Path.of(part);
+            if (Files.isDirectory(from) && !from.endsWith("test-classes")) {
+                Path packed = packs.resolve("classes-%d.jar".formatted(parts.size()));
+                assertEquals(0, ToolProvider.findFirst("jar").orElseThrow().run(System.out, System.err, "-c", "-0", "-f", packed.toString(), "-C", from.toString(), "."));
+                parts.add(packed.toString());
+            } else if (Files.isRegularFile(from)) {
+                parts.add(part);
+            }
+        }
+        classPath = String.join(File.pathSeparator, parts);
+        Path archive = packs.resolve("studio.jsa");
+        archived = "-XX:ArchiveClassesAtExit=" + archive;
+        Process first = start(freePort(), packs.resolve("first"));
+        first.destroy();
+        assertTrue(first.waitFor(120, TimeUnit.SECONDS));
+        assertTrue(Files.isRegularFile(archive), "no archive of classes");
+        archived = "-XX:SharedArchiveFile=" + archive;
+    }
+
+    private static Process launch(int port, Path folder) throws IOException {
         String java = Path.of(System.getProperty("java.home"), "bin", "java").toString();
-        String classPath = System.getProperty("surefire.test.class.path", System.getProperty("java.class.path"));
-        return new ProcessBuilder(java, "-cp", classPath, "-Xmx700m", "-XX:TieredStopAtLevel=1", "kindveil.studio.KindVeil", "--server.port=" + port, "--kindveil.data=" + folder)
+        return new ProcessBuilder(java, "-cp", classPath, "-Xmx700m", "-XX:TieredStopAtLevel=1", archived, "-Xlog:all=off", "kindveil.studio.KindVeil", "--server.port=" + port, "--kindveil.data=" + folder)
                 .redirectErrorStream(true).start();
     }
 
-    private Process start(int port) throws IOException {
-        Process process = launch(port);
+    private static Process start(int port, Path folder) throws IOException {
+        Process process = launch(port, folder);
         List<String> heard = new ArrayList<>();
         // the studio says when it is open; reading waits for exactly that
         try {
@@ -157,7 +188,7 @@ class KillTest {
         Acknowledged acknowledged = new Acknowledged();
         int port = freePort();
         for (int kill = 0; kill < kills; kill++) {
-            Process process = start(port);
+            Process process = start(port, folder);
             try {
                 Web web = new Web("http://localhost:" + port);
                 acknowledged.newIsThere(web);
@@ -174,7 +205,7 @@ class KillTest {
                 process.destroyForcibly();
             }
         }
-        Process process = start(port);
+        Process process = start(port, folder);
         try {
             acknowledged.isAllThere(new Web("http://localhost:" + port));
         } finally {
@@ -199,7 +230,7 @@ class KillTest {
             Files.copy(Path.of("src/test/resources/frozen/form-1/studio.mv.db"), folder.resolve("studio.mv.db"));
             try (WatchService watched = backups.getFileSystem().newWatchService()) {
                 backups.register(watched, StandardWatchEventKinds.ENTRY_CREATE);
-                Process process = launch(freePort());
+                Process process = launch(freePort(), folder);
                 try {
                     assertNotNull(watched.poll(60, TimeUnit.SECONDS), "no backup before it is brought over");
                     assertFalse(process.waitFor(moments.nextInt(900), TimeUnit.MILLISECONDS));
@@ -208,7 +239,7 @@ class KillTest {
                 }
             }
             int port = freePort();
-            Process process = start(port);
+            Process process = start(port, folder);
             try {
                 String today = new Web("http://localhost:" + port).get("/").text();
                 assertEquals(4, Pattern.compile("href=\"(/bench/[0-9a-f-]{36})\"").matcher(today).results().map(m -> m.group(1)).distinct().count());
@@ -222,7 +253,7 @@ class KillTest {
     @Test
     void killed_withoutWarning_losesNothingThatWasAcknowledged() throws Exception {
         int port = freePort();
-        Process process = start(port);
+        Process process = start(port, folder);
         try {
             Web web = new Web("http://localhost:" + port);
             Web.Answer source = web.upload("/pieces", Map.of("title", "Heron at the landing", "width", "120 mm"), "picture", "heron.png", Samples.cornerPng());
@@ -238,7 +269,7 @@ class KillTest {
             process.destroyForcibly();
             assertTrue(process.waitFor(20, TimeUnit.SECONDS));
 
-            process = start(port);
+            process = start(port, folder);
             Web again = new Web("http://localhost:" + port);
             String after = again.get(bench).text();
             for (String clock : new String[] {"began", "opens", "advised"}) {

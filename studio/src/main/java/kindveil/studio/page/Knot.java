@@ -2,6 +2,7 @@ package kindveil.studio.page;
 
 import kindveil.bench.Step;
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -83,10 +84,21 @@ public record Knot(String title, String how, String hands, String clock, String 
         return hold.practised().isEmpty() ? told : told + " As practised: " + practised(hold, say) + ".";
     }
 
-    /** Where the waits that practitioners name stand on this bed's curve. */
+    /** Where the waits that practitioners name stand on this bed's curve; from where waiting gives no more, the rest is one. */
     public static String practised(HoldReading hold, Say say) {
-        HoldReading.Waited first = hold.practised().getFirst();
-        return hold.practised().stream().map(waited -> "%s%s %s".formatted(Span.words(waited.since()), waited == first ? " after laying" : "", say.percent(waited.chance()))).collect(Collectors.joining(", "));
+        List<HoldReading.Waited> waits = hold.practised();
+        List<String> told = new ArrayList<>();
+        for (HoldReading.Waited waited : waits) {
+            String chance = say.percent(waited.chance());
+            String since = Span.words(waited.since()) + (told.isEmpty() ? " after laying" : "");
+            List<HoldReading.Waited> later = waits.subList(told.size() + 1, waits.size());
+            if (!later.isEmpty() && later.stream().allMatch(then -> say.percent(then.chance()).equals(chance))) {
+                told.add("from %s on %s".formatted(since, chance));
+                break;
+            }
+            told.add("%s %s".formatted(since, chance));
+        }
+        return String.join(", ", told);
     }
 
     /** The least chance that it holds, or comes over; a dash where nothing is at stake. */

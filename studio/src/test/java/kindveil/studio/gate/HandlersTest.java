@@ -43,6 +43,7 @@ class HandlersTest {
                         wrong.add(answer + (answer.cpuMs() > 2000 ? ", %d ms".formatted(answer.cpuMs()) : "") + (answer.leaks() ? " leaks" : ""));
                     }
                 }
+                stranger.clear(table);
             }
             System.out.println(asked + " asked of " + doors.size() + " handlers");
             assertEquals(List.of(), wrong, () -> String.join("\n", wrong));

@@ -58,6 +58,7 @@ final class Stranger {
     private final Studio studio;
     private final HttpClient client = HttpClient.newBuilder().cookieHandler(new CookieManager()).build();
     private String token = "";
+    private final Map<String, String> standing = new LinkedHashMap<>();
 
     Stranger(Studio studio) {
         this.studio = studio;
@@ -175,6 +176,25 @@ final class Stranger {
 
     /** Things to be asked of: a piece of two veils, a making of it, a note, gathered. */
     record Table(Piece piece, UUID making, UUID entry, String support) {
+        private Map<String, String> names() {
+            return Map.of("{piece}", piece.id().toString(), "{making}", making.toString(), "{entry}", entry.toString(), "{support}", support, "{picture}", piece.picture().toString());
+        }
+
+        private String unnamed(String path) {
+            String without = path;
+            for (Map.Entry<String, String> name : names().entrySet()) {
+                without = without.replace(name.getValue(), name.getKey());
+            }
+            return without;
+        }
+
+        private String named(String path) {
+            String with = path;
+            for (Map.Entry<String, String> name : names().entrySet()) {
+                with = with.replace(name.getKey(), name.getValue());
+            }
+            return with;
+        }
     }
 
     Table laid() {
@@ -192,20 +212,36 @@ final class Stranger {
         return new Table(pieces.get(piece.id()), begun, entry, silk.id());
     }
 
+    /** What was laid is taken away again: a table that grows makes every later page slower. */
+    void clear(Table table) {
+        post("/pieces/" + table.piece.id() + "/take-away", Map.of());
+    }
+
+    /** The first page each form stands on, both without the names of what was laid: looked through once, not for each door. */
+    private Map<String, String> standing(Table table) {
+        if (standing.isEmpty()) {
+            for (String page : pages(table)) {
+                Matcher forms = FORM.matcher(get(page));
+                while (forms.find()) {
+                    standing.putIfAbsent(table.unnamed(forms.group(1)), table.unnamed(page));
+                }
+            }
+        }
+        return standing;
+    }
+
     /** Fields as a form of one of the pages would send them to a door. */
     Map<String, String> form(Door door, Table table) {
         Map<String, String> form = new LinkedHashMap<>();
         if (door.method.equals("POST")) {
             String to = path(door, values(door, table));
-            for (String page : pages(table)) {
-                Matcher forms = FORM.matcher(get(page));
+            String page = standing(table).get(table.unnamed(to));
+            if (page != null) {
+                Matcher forms = FORM.matcher(get(table.named(page)));
                 while (forms.find()) {
                     if (forms.group(1).equals(to)) {
                         form.putAll(inputs(forms.group(2)));
                     }
-                }
-                if (!form.isEmpty()) {
-                    break;
                 }
             }
         }

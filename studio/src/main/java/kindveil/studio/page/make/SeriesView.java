@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import kindveil.measure.Span;
 import kindveil.reading.SeriesReading;
 import kindveil.studio.work.making.MakingLine;
+import kindveil.studio.work.making.Pull;
 import kindveil.studio.work.piece.Planned;
 
 /**
@@ -58,8 +59,11 @@ record SeriesView(String count, String plates, boolean plated, int pulls, int ge
 
     static SeriesView of(Planned planned, int pulls, int plates, List<MakingLine> makings) {
         boolean plated = SeriesReading.takesPlate(planned.whole());
-        if (pulls == 1 || !planned.times().never().isEmpty()) {
-            return single(String.valueOf(pulls), String.valueOf(plates), planned, makings);
+        if (pulls == 1) {
+            return single("1", String.valueOf(plates), planned, makings);
+        }
+        if (!planned.times().never().isEmpty()) {
+            return new SeriesView(String.valueOf(pulls), String.valueOf(plates), plated, pulls, plates, List.of("A wait of theirs has no end in this room's air: how they go into each other cannot be told."), List.of(), List.of(), copies(planned, pulls), lines(makings));
         }
         SeriesReading series = SeriesReading.of(planned.whole(), pulls, plates);
         double all = series.elapsed().toMillis();
@@ -101,7 +105,7 @@ record SeriesView(String count, String plates, boolean plated, int pulls, int ge
     }
 
     private static List<Line> lines(List<MakingLine> makings) {
-        return makings.stream().filter(line -> line.active() && line.pull() != null).findFirst().map(open -> makings.stream().filter(line -> line.pull() != null && open.pull() != null && line.pull().series().equals(open.pull().series()) && !line.laidAside())
+        return makings.stream().filter(line -> line.active() && line.pull() != null).findFirst().map(open -> makings.stream().filter(line -> Pull.together(line.pull(), open.pull()) && !line.laidAside())
                 .sorted(Comparator.comparingInt(MakingLine::number)).map(line -> new Line("/bench/" + line.id(), "Pull %d".formatted(line.number()),
                         line.finished() ? line.result() == null ? "made" : "made: " + line.result().words() : line.atHand().toLowerCase(Locale.ROOT))).toList()).orElse(List.of());
     }

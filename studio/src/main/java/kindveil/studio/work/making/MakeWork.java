@@ -88,7 +88,7 @@ public class MakeWork {
 
     /** The same, each in a line. */
     public List<MakingLine> pulls(StoredMaking making) {
-        return makings.ofPiece(making.piece()).stream().filter(line -> line.id().equals(making.id()) || mates(line, making) && !line.laidAside()).sorted(Comparator.comparingInt(MakingLine::number)).toList();
+        return makings.ofPiece(making.piece()).stream().filter(line -> line.id().equals(making.id()) || Pull.together(line.pull(), making.pull()) && !line.laidAside()).sorted(Comparator.comparingInt(MakingLine::number)).toList();
     }
 
     /** Begins one making. */
@@ -295,15 +295,11 @@ public class MakeWork {
         }
     }
 
-    private static boolean mates(MakingLine line, StoredMaking making) {
-        return line.pull() != null && making.pull() != null && line.pull().series().equals(making.pull().series());
-    }
-
     /** Follows again what was laid aside, unless another making of its piece is under way by now. */
     public void takeUp(UUID id) {
         StoredMaking making = get(id);
         pieces.held(making.piece());
-        if (makings.ofPiece(making.piece()).stream().anyMatch(line -> line.active() && !line.id().equals(id) && !mates(line, making))) {
+        if (makings.ofPiece(making.piece()).stream().anyMatch(line -> line.active() && !line.id().equals(id) && !Pull.together(line.pull(), making.pull()))) {
             throw new UnusableValue("Making", pieces.get(making.piece()).title(), "a piece that is not on the bench already", "Finish the making that is under way, or lay that one aside first.");
         }
         makings.layAside(id, false);
