@@ -108,6 +108,17 @@ class SeriesReadingTest {
         assertTrue(series.elapsed().toMinutes() < 0.5 * series.oneByOne().toMinutes(), series.elapsed() + " of " + series.oneByOne());
     }
 
+    @ParameterizedTest
+    @MethodSource("ways")
+    void handsAreTied_untilWhatComesNextMayBeKeptWaiting(Way way) {
+        List<Trace.Moment> moments = trace(way).moments();
+        Duration free = moments.getFirst().start().plus(SeriesReading.tied(moments));
+        List<Trace.Moment> later = moments.stream().filter(moment -> moment.start().compareTo(free) >= 0).toList();
+        List<ActId> done = moments.stream().filter(moment -> moment.start().compareTo(free) < 0).map(moment -> moment.act().id()).toList();
+        later.stream().flatMap(moment -> moment.waits().stream()).filter(wait -> done.contains(wait.window().from())).forEach(wait -> assertTrue(wait.times().latest() == null, way.key() + " " + wait));
+        assertEquals(Duration.ZERO, SeriesReading.tied(List.of()));
+    }
+
     @Test
     void paperThatWasWetted_isRubbedBeforeAnythingElse() {
         for (Pull pull : SeriesReading.of(trace("gel-lay"), 4, 1).pulls()) {
