@@ -210,6 +210,16 @@ function holdable(form) {
     timer = 0;
     button.classList.remove("holding");
   };
+  // let go too soon: the bar says for a moment what it waits for
+  const meaning = button.querySelector("small");
+  const meant = meaning.textContent;
+  const letGo = () => {
+    if (timer && !form.dataset.sent) {
+      meaning.textContent = "Hold it until it is full";
+      setTimeout(() => { meaning.textContent = meant; }, 2500);
+    }
+    end();
+  };
   button.addEventListener("click", (event) => {
     event.preventDefault();
     if (event.detail === 0) {
@@ -218,10 +228,11 @@ function holdable(form) {
     }
   });
   button.addEventListener("pointerdown", begin);
-  for (const kind of ["pointerup", "pointerleave", "pointercancel", "contextmenu"]) {
+  button.addEventListener("pointerup", letGo);
+  for (const kind of ["pointerleave", "pointercancel", "contextmenu"]) {
     button.addEventListener(kind, end);
   }
-  return { begin, end };
+  return { begin, end: letGo };
 }
 
 const answers = [...document.querySelectorAll("[data-answer]")].map((form) => ({ form, ...holdable(form) }));

@@ -288,6 +288,11 @@ class JourneyTest {
         String piece = begin("Bell rope");
         page.navigate(piece + "/make");
         page.getByText("Begin at the bench").click();
+        assertThat(page.locator("#act")).hasText("Set out the print");
+        page.waitForLoadState();
+        page.locator(".answer").first().click();
+        assertThat(page.locator(".answer small").first()).hasText("Hold it until it is full");
+        assertThat(page.locator("#act")).hasText("Set out the print");
         page.getByText("start me further on").click();
         page.getByLabel("the act at hand is").selectOption("1.pass-1-wet");
         page.getByLabel("what went before was done").fill("40");

@@ -7,11 +7,12 @@ import kindveil.studio.page.PageView;
 /**
  * The bench: one making, and what is said to what was told last.
  *
+ * @param wall what the clock on the wall says
  * @param now in milliseconds, for the clocks on the page
  * @param said what is said, whether or not something is wrong
  * @param against what speaks against an answer that can still be told as done anyway
  */
-record BenchPage(BenchView bench, String air, long now, List<String> said, boolean wrong, Against against) implements PageView {
+record BenchPage(BenchView bench, String air, String wall, long now, List<String> said, boolean wrong, Against against) implements PageView {
     /** @param asked the answer; @param minutesAgo when it was done */
     record Against(List<String> reasons, int asked, double minutesAgo) {
         static final Against NOTHING = new Against(List.of(), 0, 0);
