@@ -1,6 +1,9 @@
 package kindveil.light;
 
-/** The damped step of a least-squares fit of three unknowns (Levenberg 1944, Marquardt 1963). */
+import java.util.Arrays;
+import java.util.function.UnaryOperator;
+
+/** Linear equations, and damped least squares. */
 final class LeastSquares {
     private LeastSquares() {
     }
@@ -12,22 +15,23 @@ final class LeastSquares {
      * @param held unknowns that stay as they are
      */
     static double[] step(double[][] jacobian, double[] residual, double damping, boolean... held) {
-        double[][] normal = new double[3][3];
-        double[] gradient = new double[3];
+        int n = jacobian.length;
+        double[][] normal = new double[n][n];
+        double[] gradient = new double[n];
         double trace = 0;
-        for (int i = 0; i < 3; i++) {
-            for (int j = 0; j < 3; j++) {
+        for (int i = 0; i < n; i++) {
+            for (int j = 0; j < n; j++) {
                 normal[i][j] = dot(jacobian[i], jacobian[j]);
             }
             gradient[i] = dot(jacobian[i], residual);
             trace += normal[i][i];
         }
-        for (int i = 0; i < 3; i++) {
-            normal[i][i] += damping * (trace / 3 + 1e-9);
+        for (int i = 0; i < n; i++) {
+            normal[i][i] += damping * (trace / n + 1e-9);
         }
         for (int i = 0; i < held.length; i++) {
             if (held[i]) {
-                for (int j = 0; j < 3; j++) {
+                for (int j = 0; j < n; j++) {
                     normal[i][j] = i == j ? 1 : 0;
                     normal[j][i] = i == j ? 1 : 0;
                 }
@@ -37,26 +41,82 @@ final class LeastSquares {
         return solve(normal, gradient);
     }
 
-    /** Cramer's rule; the damped normal matrix is never singular. */
-    private static double[] solve(double[][] m, double[] v) {
-        double whole = determinant(m[0], m[1], m[2]);
-        return new double[] {determinant(column(m, v, 0)) / whole, determinant(column(m, v, 1)) / whole, determinant(column(m, v, 2)) / whole};
-    }
-
-    private static double[][] column(double[][] m, double[] v, int index) {
-        double[][] out = {m[0].clone(), m[1].clone(), m[2].clone()};
-        for (int row = 0; row < 3; row++) {
-            out[row][index] = v[row];
+    /**
+     * The unknowns at which a residual is least (Levenberg 1944, Marquardt 1963), from a first guess.
+     *
+     * @param step by which each unknown is moved to see what it does
+     */
+    static double[] least(UnaryOperator<double[]> residual, double[] guess, double step, int rounds) {
+        double[] at = guess.clone();
+        double[] off = residual.apply(at);
+        double damping = 1e-3;
+        for (int round = 0; round < rounds && dot(off, off) > 1e-10; round++) {
+            double[][] jacobian = new double[at.length][];
+            for (int k = 0; k < at.length; k++) {
+                double[] moved = at.clone();
+                moved[k] += step;
+                double[] there = residual.apply(moved);
+                jacobian[k] = new double[off.length];
+                for (int i = 0; i < off.length; i++) {
+                    jacobian[k][i] = (there[i] - off[i]) / step;
+                }
+            }
+            double[] change = step(jacobian, off, damping);
+            double[] trial = at.clone();
+            for (int k = 0; k < at.length; k++) {
+                trial[k] -= change[k];
+            }
+            double[] trialOff = residual.apply(trial);
+            if (dot(trialOff, trialOff) < dot(off, off)) {
+                at = trial;
+                off = trialOff;
+                damping = Math.max(1e-9, damping * 0.3);
+            } else {
+                damping = Math.min(1e6, damping * 5);
+            }
         }
-        return out;
+        return at;
     }
 
-    private static double determinant(double[]... r) {
-        return r[0][0] * (r[1][1] * r[2][2] - r[1][2] * r[2][1]) - r[0][1] * (r[1][0] * r[2][2] - r[1][2] * r[2][0])
-                + r[0][2] * (r[1][0] * r[2][1] - r[1][1] * r[2][0]);
+    /** By elimination, the largest first; {@code m} must not be singular. */
+    static double[] solve(double[][] m, double[] v) {
+        int n = v.length;
+        double[][] rows = new double[n][];
+        for (int i = 0; i < n; i++) {
+            rows[i] = Arrays.copyOf(m[i], n + 1);
+            rows[i][n] = v[i];
+        }
+        for (int column = 0; column < n; column++) {
+            int largest = column;
+            for (int i = column + 1; i < n; i++) {
+                largest = Math.abs(rows[i][column]) > Math.abs(rows[largest][column]) ? i : largest;
+            }
+            double[] first = rows[largest];
+            rows[largest] = rows[column];
+            rows[column] = first;
+            for (int i = column + 1; i < n; i++) {
+                double share = rows[i][column] / first[column];
+                for (int j = column; j <= n; j++) {
+                    rows[i][j] -= share * first[j];
+                }
+            }
+        }
+        double[] found = new double[n];
+        for (int i = n - 1; i >= 0; i--) {
+            double left = rows[i][n];
+            for (int j = i + 1; j < n; j++) {
+                left -= rows[i][j] * found[j];
+            }
+            found[i] = left / rows[i][i];
+        }
+        return found;
     }
 
     static double dot(double[] a, double[] b) {
-        return a[0] * b[0] + a[1] * b[1] + a[2] * b[2];
+        double sum = 0;
+        for (int i = 0; i < a.length; i++) {
+            sum += a[i] * b[i];
+        }
+        return sum;
     }
 }

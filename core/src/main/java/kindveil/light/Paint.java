@@ -32,14 +32,23 @@ public record Paint(Colour masstone, Opacity opacity) {
         }
     }
 
-    /** {@code coats} ordinary coats of it, 0 or more. */
-    public Film film(double coats) {
+    /** K and S of one ordinary coat of it. */
+    public Coefficients coefficients() {
         Spectrum inner = Surface.beneathGround(Upsampling.spectrum(masstone));
         double s = opacity.scatteringPower;
-        Spectrum absorption = inner.map(r -> {
+        return new Coefficients(ratio(inner).map(ratio -> s * ratio), Spectrum.flat(s));
+    }
+
+    /** K/S of an inner masstone. */
+    static Spectrum ratio(Spectrum inner) {
+        return inner.map(r -> {
             double held = Math.max(DARKEST_INNER, r);
-            return s * (1 - held) * (1 - held) / (2 * held);
+            return (1 - held) * (1 - held) / (2 * held);
         });
-        return Film.of(absorption, Spectrum.flat(s), coats);
+    }
+
+    /** {@code coats} ordinary coats of it, 0 or more. */
+    public Film film(double coats) {
+        return coefficients().film(coats);
     }
 }

@@ -16,8 +16,12 @@ public final class Upsampling {
     }
 
     public static Spectrum spectrum(Colour colour) {
-        Colour inside = new Colour(held(colour.red()), held(colour.green()), held(colour.blue()));
-        return curve(fit(inside));
+        return curve(coefficients(colour));
+    }
+
+    /** The three coefficients of the curve of a colour. */
+    static double[] coefficients(Colour colour) {
+        return fit(new Colour(held(colour.red()), held(colour.green()), held(colour.blue())));
     }
 
     private static double held(double component) {
@@ -64,7 +68,8 @@ public final class Upsampling {
         return new double[] {lab.lightness() - target.lightness(), lab.a() - target.a(), lab.b() - target.b()};
     }
 
-    private static Spectrum curve(double[] c) {
+    /** The smooth reflectance of three coefficients, above 0 and below 1. */
+    static Spectrum curve(double... c) {
         return Spectrum.of(band -> {
             double t = band / (double) (Spectrum.BANDS - 1);
             double x = (c[0] * t + c[1]) * t + c[2];

@@ -1,6 +1,7 @@
 package kindveil.product;
 
 import java.util.Optional;
+import kindveil.light.Coefficients;
 import kindveil.light.Colour;
 import kindveil.light.Film;
 import kindveil.light.Paint;
@@ -39,7 +40,7 @@ public record Optics(boolean gloss, Body body, double ordinaryCoatMicrometres) {
         }
 
         /** Measured: K and S of one ordinary coat, per band. */
-        record Measured(Spectrum absorption, Spectrum scattering) implements Body {
+        record Measured(Coefficients paint) implements Body {
         }
     }
 
@@ -71,7 +72,7 @@ public record Optics(boolean gloss, Body body, double ordinaryCoatMicrometres) {
                 yield Optional.of(Film.of(scattering.map(s -> s * MATTE_ABSORPTION_SHARE), scattering, dryMicrometres));
             }
             case Body.Pigment pigment -> Optional.ofNullable(colour).map(tint -> new Paint(tint, pigment.opacity()).film(pigment.strength() * coats));
-            case Body.Measured measured -> Optional.of(Film.of(measured.absorption(), measured.scattering(), coats));
+            case Body.Measured measured -> Optional.of(measured.paint().film(coats));
         };
     }
 }

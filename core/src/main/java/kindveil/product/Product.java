@@ -3,8 +3,10 @@ package kindveil.product;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import kindveil.light.Coefficients;
 import kindveil.light.Colour;
 import kindveil.light.Film;
+import kindveil.light.Paint;
 import kindveil.measure.UnusableValue;
 import org.jspecify.annotations.Nullable;
 
@@ -85,6 +87,20 @@ public record Product(String id, String words, Family family, Set<Trait> traits,
 
     public Product with(Law other) {
         return new Product(id, words, family, traits, other, optics, colour, hazards, cleaning, notOver, release);
+    }
+
+    public Product with(Optics other) {
+        return new Product(id, words, family, traits, law, other, colour, hazards, cleaning, notOver, release);
+    }
+
+    /** K and S of one ordinary coat of it; empty where no pigment is in it, or its colour is chosen and not told. */
+    public Optional<Coefficients> paint() {
+        return switch (optics.body()) {
+            case Optics.Body.Measured measured -> Optional.of(measured.paint());
+            case Optics.Body.Pigment pigment -> Optional.ofNullable(colour).map(own -> new Paint(own, pigment.opacity()).coefficients());
+            case Optics.Body.Clear clear -> Optional.empty();
+            case Optics.Body.Clouds clouds -> Optional.empty();
+        };
     }
 
     public Product of(Colour own) {

@@ -8,6 +8,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import kindveil.light.Coefficients;
 import kindveil.light.Colour;
 import kindveil.light.Spectrum;
 import kindveil.product.Cleaning;
@@ -92,7 +93,7 @@ public record ProductForm(String id, String words, String family, List<String> t
             case Optics.Body.Clear c -> new BodyForm.Clear();
             case Optics.Body.Clouds c -> new BodyForm.Clouds(c.perMicrometre());
             case Optics.Body.Pigment p -> new BodyForm.Pigment(Vocabulary.OPACITY.of(p.opacity()), p.strength());
-            case Optics.Body.Measured m -> new BodyForm.Measured(bands(m.absorption()), bands(m.scattering()));
+            case Optics.Body.Measured m -> new BodyForm.Measured(bands(m.paint().absorption()), bands(m.paint().scattering()));
         };
     }
 
@@ -131,7 +132,7 @@ public record ProductForm(String id, String words, String family, List<String> t
             case BodyForm.Clear c -> new Optics.Body.Clear();
             case BodyForm.Clouds c -> new Optics.Body.Clouds(c.perMicrometre());
             case BodyForm.Pigment p -> new Optics.Body.Pigment(Vocabulary.OPACITY.read(p.opacity()), p.strength());
-            case BodyForm.Measured m -> new Optics.Body.Measured(spectrum(m.absorption()), spectrum(m.scattering()));
+            case BodyForm.Measured m -> new Optics.Body.Measured(new Coefficients(spectrum(m.absorption()), spectrum(m.scattering())));
         };
     }
 
