@@ -18,8 +18,11 @@ import java.util.Map;
  */
 public record Hiding(int atAGlance, int hidden, double contrastRatio) {
     public static final int MOST = 8;
-    private static final Spectrum BLACK_CARD = Spectrum.flat(Surface.MATTE.inner(0.045));
-    private static final Spectrum WHITE_CARD = Spectrum.flat(Surface.MATTE.inner(0.86));
+    /** The cards as they are seen from outside. */
+    public static final Colour BLACK = Colour.grey(0.045);
+    public static final Colour WHITE = Colour.grey(0.86);
+    private static final Spectrum BLACK_CARD = Spectrum.flat(Surface.MATTE.inner(BLACK.luminance()));
+    private static final Spectrum WHITE_CARD = Spectrum.flat(Surface.MATTE.inner(WHITE.luminance()));
     private static final double GLANCE = 2;
     private static final double HIDDEN = 1;
     private static final int REMEMBERED = 200;
@@ -42,6 +45,11 @@ public record Hiding(int atAGlance, int hidden, double contrastRatio) {
             KNOWN.put(key, known);
         }
         return known;
+    }
+
+    /** Of coats of one ordinary thickness. */
+    public static Hiding of(Coefficients paint) {
+        return reckoned(paint.film(1));
     }
 
     static Hiding reckoned(Film coat) {

@@ -39,8 +39,8 @@ public record Optics(boolean gloss, Body body, double ordinaryCoatMicrometres) {
         record Pigment(Opacity opacity, double strength) implements Body {
         }
 
-        /** Measured: K and S of one ordinary coat, per band. */
-        record Measured(Coefficients paint) implements Body {
+        /** Measured. @param within share by which its hiding power may be off, 0 where nothing is known of that */
+        record Measured(Coefficients paint, double within) implements Body {
         }
     }
 

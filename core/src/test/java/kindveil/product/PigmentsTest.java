@@ -23,7 +23,7 @@ class PigmentsTest {
     void aProductOfAPigment_tellsItsCoefficients_andOneThatWasMeasuredItsOwn() {
         Product ochre = Products.UNDERCOLOUR.called("ochre", "ochre").of(Pigments.of("PY42").orElseThrow().masstone());
         assertEquals(1.2, ochre.paint().orElseThrow().hidingPower(), 0.05);
-        Product measured = ochre.with(new Optics(false, new Optics.Body.Measured(ochre.paint().orElseThrow()), 80));
+        Product measured = ochre.with(new Optics(false, new Optics.Body.Measured(ochre.paint().orElseThrow(), 0.02), 80));
         assertEquals(ochre.paint().orElseThrow().seen(), measured.paint().orElseThrow().seen());
         assertTrue(Products.UNDERCOLOUR.paint().isEmpty(), "its colour is chosen");
         assertTrue(Products.of("gloss-medium").paint().isEmpty());

@@ -57,6 +57,11 @@ public record ColourRow(String what, String one, String other, String oneWords, 
 
     private static String apart(Lab one, Lab other) {
         double difference = ColourDifference.between(one, other);
+        return apart(difference);
+    }
+
+    /** How far two colours are apart, in words. */
+    public static String apart(double difference) {
         return "ΔE00 %s: %s".formatted(Figures.rounded(difference, 1), difference < SAME ? "the same to the eye" : difference < NEAR ? "nearly the same" : difference < SEEN ? "seen side by side" : "plainly another");
     }
 }

@@ -58,7 +58,7 @@ public record ProductForm(String id, String words, String family, List<String> t
         record Pigment(String opacity, double strength) implements BodyForm {
         }
 
-        record Measured(double[] absorption, double[] scattering) implements BodyForm {
+        record Measured(double[] absorption, double[] scattering, @Nullable Double within) implements BodyForm {
         }
     }
 
@@ -93,7 +93,7 @@ public record ProductForm(String id, String words, String family, List<String> t
             case Optics.Body.Clear c -> new BodyForm.Clear();
             case Optics.Body.Clouds c -> new BodyForm.Clouds(c.perMicrometre());
             case Optics.Body.Pigment p -> new BodyForm.Pigment(Vocabulary.OPACITY.of(p.opacity()), p.strength());
-            case Optics.Body.Measured m -> new BodyForm.Measured(bands(m.paint().absorption()), bands(m.paint().scattering()));
+            case Optics.Body.Measured m -> new BodyForm.Measured(bands(m.paint().absorption()), bands(m.paint().scattering()), m.within());
         };
     }
 
@@ -132,7 +132,7 @@ public record ProductForm(String id, String words, String family, List<String> t
             case BodyForm.Clear c -> new Optics.Body.Clear();
             case BodyForm.Clouds c -> new Optics.Body.Clouds(c.perMicrometre());
             case BodyForm.Pigment p -> new Optics.Body.Pigment(Vocabulary.OPACITY.read(p.opacity()), p.strength());
-            case BodyForm.Measured m -> new Optics.Body.Measured(new Coefficients(spectrum(m.absorption()), spectrum(m.scattering())));
+            case BodyForm.Measured m -> new Optics.Body.Measured(new Coefficients(spectrum(m.absorption()), spectrum(m.scattering())), m.within() == null ? 0 : m.within());
         };
     }
 
