@@ -4,6 +4,7 @@ import java.time.Duration;
 import kindveil.light.Colour;
 import kindveil.product.Mixture;
 import kindveil.product.Product;
+import kindveil.product.Tint;
 import org.jspecify.annotations.Nullable;
 
 /** What the hands do, as the bench understands it. A closed set: every reading answers each of them. */
@@ -43,6 +44,11 @@ public sealed interface Step {
 
         public Apply of(@Nullable Colour other) {
             return new Apply(onto, product, wetMicrometres, tool, part, extent, other, share);
+        }
+
+        /** Coloured so; of a paint of one's own with its K and S. */
+        public Apply of(Tint tint) {
+            return (tint.paint() == null ? this : with(product.tinted(tint.paint()))).of(tint.colour());
         }
 
         public Apply covering(double other) {

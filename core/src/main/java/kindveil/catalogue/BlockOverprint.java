@@ -85,7 +85,7 @@ final class BlockOverprint implements Way {
         }
         shellac(script, 2);
         script.rest("shellac-1", sanded ? "sand" : "shellac-2", 60, 60, "Shellac skins before it is hard.", Provenance.PRACTICE);
-        script.bed("ink", Step.coat(Face.BLOCK, script.chose(INK, "oil") ? Products.OIL_BLOCK_INK : Products.WATER_INK, script.dial("ink"), Tool.BRAYER).on(Part.DARKS).of(script.colour("ink")),
+        script.bed("ink", Step.coat(Face.BLOCK, script.chose(INK, "oil") ? Products.OIL_BLOCK_INK : Products.WATER_INK, script.dial("ink"), Tool.BRAYER).on(Part.DARKS).of(script.tint("ink")),
                 "Charge the block", "Thin layers; the first print goes on scrap, the third is usually even.", 3);
         script.rest("shellac-2", "ink", 60, 120, "Ink lifts soft shellac.", Provenance.PRACTICE);
         script.act("lay", new Step.Join(Face.BLOCK, Face.SUPPORT_FRONT, false), "Lay it on its register", "Straight down.", 0.3);

@@ -116,7 +116,7 @@ final class FreeSkin implements Way {
         script.support();
         script.groundSealed(Products.GLOSS_MEDIUM, "glue");
         if (script.chose(UNDER, "traced")) {
-            script.coat("under", Step.coat(Face.SUPPORT_FRONT, Products.UNDERCOLOUR, 80, Tool.BRUSH).of(script.colour("under")), "Paint loosely inside the tracing", "Flat local colour; the skin brings the drawing.", 12);
+            script.coat("under", Step.coat(Face.SUPPORT_FRONT, Products.UNDERCOLOUR, 80, Tool.BRUSH).of(script.tint("under")), "Paint loosely inside the tracing", "Flat local colour; the skin brings the drawing.", 12);
             script.dry("under", "glue", Face.SUPPORT_FRONT, Stage.THROUGH, 20, 30, "Wet colour bleeds into the slurry.");
         }
         script.mix("mix", Mixtures.SLURRY, 0, "Mix the slurry", "Soft gel and gloss medium in equal parts, enough for all of it.");

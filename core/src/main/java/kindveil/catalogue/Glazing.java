@@ -59,7 +59,7 @@ final class Glazing implements Way {
         boolean oil = script.chose(WITH, OIL);
         Product colour = oil ? Products.OIL_COLOUR : script.chose(WITH, WATERCOLOUR) ? Products.WATERCOLOUR : Products.GLAZE;
         for (int coat = 1; coat <= coats; coat++) {
-            script.coat("glaze-" + coat, Step.coat(Face.SUPPORT_FRONT, colour, script.dial("glaze"), Tool.BRUSH).of(script.colour("glaze")), "Glaze, coat " + coat, "Watery; wiped back where it is too much.", 5);
+            script.coat("glaze-" + coat, Step.coat(Face.SUPPORT_FRONT, colour, script.dial("glaze"), Tool.BRUSH).of(script.tint("glaze")), "Glaze, coat " + coat, "Watery; wiped back where it is too much.", 5);
             String next = coat < coats ? "glaze-" + (coat + 1) : "look";
             if (oil) {
                 script.rest("glaze-" + coat, next, 2 * 1440, 5 * 1440, "Oil colour dries by air, from days to a week; lean before fat.", Provenance.PRACTICE);

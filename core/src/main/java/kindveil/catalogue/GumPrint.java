@@ -81,7 +81,7 @@ final class GumPrint implements Way {
         script.act("gum-back", Step.coat(Face.PRINT_BACK, Products.GUM_ARABIC, 40, Tool.SPONGE), "Gum on the back", "Wet through.", 1);
         script.act("gum-face", Step.coat(Face.PRINT_FRONT, Products.GUM_ARABIC, 40, Tool.SPONGE), "Turn it; gum on the face", "All over; wipe off what stands.", 1);
         script.open("gum-back", "gum-face", Face.PRINT_BACK, Stage.OPEN, 10, "Gum must stay wet.");
-        script.bed("ink", Step.coat(Face.PRINT_FRONT, Products.LITHO_INK, script.dial("ink") * (script.brief().wish() == Wish.GHOSTED ? SECOND_PRINT : 1), Tool.BRAYER).on(Part.DARKS).of(script.colour("ink")), "Ink it in light layers",
+        script.bed("ink", Step.coat(Face.PRINT_FRONT, Products.LITHO_INK, script.dial("ink") * (script.brief().wish() == Wish.GHOSTED ? SECOND_PRINT : 1), Tool.BRAYER).on(Part.DARKS).of(script.tint("ink")), "Ink it in light layers",
                 "From the centre outwards, on waste pages; ink sits on the toner.", 3);
         script.open("gum-face", "ink", Face.PRINT_FRONT, Stage.OPEN, 10, "Where gum dries, ink takes.");
         script.act("spray", new Step.Blot(Face.PRINT_FRONT), "Spray and sponge until the whites are clean", "Then blot.", 2,

@@ -49,10 +49,10 @@ final class HeatCrackle implements Way {
     @Override
     public void write(Script script) {
         script.support();
-        script.coat("paste", Step.coat(Face.SUPPORT_FRONT, Products.STENCIL_PASTE, 500, Tool.SPREADER).of(script.colour("pour")), "Paste below", "Level and dry before the pour.", 4);
-        script.bed("pour", Step.coat(Face.SUPPORT_FRONT, Products.CRACKLE_MEDIUM, script.dial("pour"), Tool.POURING_CUP).of(script.colour("pour")), "Pour the thick medium", "In the same colours.", 3);
+        script.coat("paste", Step.coat(Face.SUPPORT_FRONT, Products.STENCIL_PASTE, 500, Tool.SPREADER).of(script.tint("pour")), "Paste below", "Level and dry before the pour.", 4);
+        script.bed("pour", Step.coat(Face.SUPPORT_FRONT, Products.CRACKLE_MEDIUM, script.dial("pour"), Tool.POURING_CUP).of(script.tint("pour")), "Pour the thick medium", "In the same colours.", 3);
         script.dry("paste", "pour", Face.SUPPORT_FRONT, Stage.THROUGH, 240, 600, "Wet paste lifts with the pour.");
-        script.act("ink", Step.coat(Face.SUPPORT_FRONT, Products.SOLUBLE_INK, 10, Tool.SPRAY_CAN).of(script.colour("ink")), "Spray the soluble ink", "Here and there.", 1);
+        script.act("ink", Step.coat(Face.SUPPORT_FRONT, Products.SOLUBLE_INK, 10, Tool.SPRAY_CAN).of(script.tint("ink")), "Spray the soluble ink", "Here and there.", 1);
         script.act("heat", new Step.Heat(Face.SUPPORT_FRONT, script.dial("distance"), java.time.Duration.ofMinutes(4)), "Heat it while wet", "Further away first; not near tissue.", 4,
                 Answer.goOn("It skins over", ""), Answer.rescue("It bubbles", "Further away; prick them."));
         script.act("heat-closer", new Step.Heat(Face.SUPPORT_FRONT, script.dial("closer"), java.time.Duration.ofMinutes(4)), "Then closer", "Always moving, until it cracks.", 4,

@@ -56,7 +56,7 @@ final class LeafAndPapers implements Way {
         script.support();
         boolean leaf = script.chose(KIND, "leaf");
         script.coat("glue", Step.coat(Face.SUPPORT_FRONT, leaf ? Products.LEAF_SIZE : Products.PVA, script.dial("glue"), Tool.BRUSH), leaf ? "Brush on the size" : "Brush on the glue", "Thin and even.", 3);
-        script.act("lay", Step.coat(Face.SUPPORT_FRONT, leaf ? Products.METAL_LEAF : Products.PRINTED_PAPERS, leaf ? LEAF_MICROMETRES : PAPER_MICROMETRES, Tool.FINGERS).of(script.colour("sheet")),
+        script.act("lay", Step.coat(Face.SUPPORT_FRONT, leaf ? Products.METAL_LEAF : Products.PRINTED_PAPERS, leaf ? LEAF_MICROMETRES : PAPER_MICROMETRES, Tool.FINGERS).of(script.tint("sheet")),
                 leaf ? "Lay the leaf when the size is tacky" : "Lay the papers while it is wet", leaf ? "Let it fall; do not slide it." : "One edge first, overlapping as you like.", 4);
         if (leaf) {
             script.rest("glue", "lay", 15, 20, "On wet size leaf drowns.", Provenance.PRACTICE);

@@ -97,7 +97,7 @@ final class OiledPanel implements Way {
         }
         script.dry("undercoat-1", "undercoat-2", Face.SUPPORT_FRONT, Stage.RECOAT, 10, 15, "Ten to fifteen minutes each.");
         if (script.chose(UNDER, "light")) {
-            script.coat("under", Step.coat(Face.SUPPORT_FRONT, Products.UNDERCOLOUR, 70, Tool.BRUSH).reaching(Extent.WHOLE).of(script.colour("under")),
+            script.coat("under", Step.coat(Face.SUPPORT_FRONT, Products.UNDERCOLOUR, 70, Tool.BRUSH).reaching(Extent.WHOLE).of(script.tint("under")),
                     "Lay the undercolour", "Light in value and muted: off-white, thinned with medium.", 4);
             script.dry("undercoat-2", "under", Face.SUPPORT_FRONT, Stage.RECOAT, 10, 15, "A coat on a wet one drags it.");
         }

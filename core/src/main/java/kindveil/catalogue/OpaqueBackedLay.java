@@ -73,7 +73,8 @@ final class OpaqueBackedLay implements Way {
     /** As many as hide a black and a white ground from a glance, in this colour and of this thickness. */
     private Preset needed(Brief brief) {
         double wet = Math.clamp(brief.settings().dials().getOrDefault("opaque", OPAQUE_COAT), 30, 160);
-        int coats = Hiding.of(new Paint(coloured(brief, "backing"), chosen(brief, BACKING.key()).key().equals(METALLIC) ? Paint.Opacity.FLAKES : Paint.Opacity.OPAQUE), wet / OPAQUE_COAT).atAGlance();
+        Paint usualPaint = new Paint(coloured(brief, "backing"), chosen(brief, BACKING.key()).key().equals(METALLIC) ? Paint.Opacity.FLAKES : Paint.Opacity.OPAQUE);
+        int coats = brief.settings().paint("backing").flatMap(Product::paint).map(own -> Hiding.of(own.times(wet / OPAQUE_COAT))).orElseGet(() -> Hiding.of(usualPaint, wet / OPAQUE_COAT)).atAGlance();
         int usual = coats == 0 ? Hiding.MOST : coats;
         return new Preset(usual, Math.max(1, usual - 1), Math.min(Hiding.MOST, usual + 1), "coats", Provenance.DERIVED);
     }
@@ -106,7 +107,7 @@ final class OpaqueBackedLay implements Way {
         script.act(Finishing.FIRST, new Step.Prepare(ThingKind.SUPPORT, Preparation.TOUCH_UP), "Touch up", "Holes and edges, before the varnish.", 4);
         script.coat("tooth", Step.coat(Face.SUPPORT_FRONT, Products.MATTE_VARNISH, 80, Tool.BRUSH), "Varnish for protection and tooth", "Thin; it gives the glaze something to hold.", 3);
         script.rest(Finishing.FIRST, "tooth", 7 * 1440, 7 * 1440, "Varnish shuts in whatever has not cured.", Provenance.ASSUMED);
-        script.coat("glaze", Step.coat(Face.SUPPORT_FRONT, Products.GLAZE, 30, Tool.BRUSH).of(script.colour("glaze")), "Glaze, watery", "Transparent colour, wiped back where it is too much.", 6);
+        script.coat("glaze", Step.coat(Face.SUPPORT_FRONT, Products.GLAZE, 30, Tool.BRUSH).of(script.tint("glaze")), "Glaze, watery", "Transparent colour, wiped back where it is too much.", 6);
         script.dry("tooth", "glaze", Face.SUPPORT_FRONT, Stage.RECOAT, 60, 120, "A glaze on wet varnish drags it.");
         script.act(Finishing.LAST, new Step.Judge(Face.SUPPORT_FRONT), "Hold it away and look", "Then write down what came.", 2);
         script.dry("glaze", Finishing.LAST, Face.SUPPORT_FRONT, Stage.TOUCH_DRY, 15, 20, "Wet glaze fools the eye.");
@@ -119,7 +120,7 @@ final class OpaqueBackedLay implements Way {
     private static void backed(Script script) {
         int coats = (int) Math.round(script.dial("coats"));
         for (int coat = 1; coat <= coats; coat++) {
-            script.coat("opaque-" + coat, Step.coat(Face.PRINT_FRONT, script.chose(BACKING, METALLIC) ? Products.METALLIC_PAINT : Products.OPAQUE_PAINT, script.dial("opaque"), Tool.BRUSH).on(Part.BACKED).of(script.colour("backing")),
+            script.coat("opaque-" + coat, Step.coat(Face.PRINT_FRONT, script.chose(BACKING, METALLIC) ? Products.METALLIC_PAINT : Products.OPAQUE_PAINT, script.dial("opaque"), Tool.BRUSH).on(Part.BACKED).of(script.tint("backing")),
                     "Paint the backing, coat " + coat, "On the face of the print, exactly to the contour.", 4);
             script.dry("opaque-" + coat, coat < coats ? "opaque-" + (coat + 1) : "face", Face.PRINT_FRONT, Stage.RECOAT, 15, 20, "A coat on a wet one drags it.");
         }

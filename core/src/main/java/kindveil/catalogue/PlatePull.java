@@ -89,7 +89,7 @@ final class PlatePull implements Way {
         PlateSteps.lifted(script);
         script.wash("image-paint");
         Tool press = script.chose(PRESS, "brayer") ? Tool.BRAYER : script.chose(PRESS, "baren") ? Tool.BAREN : Tool.FINGERS;
-        script.bed("pull-paint", Step.coat(Face.PLATE, Products.PLATE_PAINT, script.dial("pull-film"), Tool.BRAYER).of(script.colour("pull")),
+        script.bed("pull-paint", Step.coat(Face.PLATE, Products.PLATE_PAINT, script.dial("pull-film"), Tool.BRAYER).of(script.tint("pull")),
                 "Roll the pull paint", "Thin: the image shows through it. Surplus onto the roll-off sheet.", 1);
         script.dry("lift", "pull-paint", Face.PLATE, Stage.TOUCH_DRY, 1, 1.5, "Wet image paint is dragged by the second colour.");
         script.act("lay-paper", new Step.Join(Face.SUPPORT_FRONT, Face.PLATE, false), "Lay the paper", "Smoother side down, a little smaller than the plate, along its register line.", 0.3);

@@ -50,7 +50,7 @@ final class PlateSteps {
     }
 
     static void lifted(Script script) {
-        script.bed("image-paint", Step.coat(Face.PLATE, Products.PLATE_PAINT, script.dial("image-film") * (script.brief().wish() == Wish.GHOSTED ? LEFT_ON_THE_PLATE : 1), Tool.BRAYER).of(script.colour("image")),
+        script.bed("image-paint", Step.coat(Face.PLATE, Products.PLATE_PAINT, script.dial("image-film") * (script.brief().wish() == Wish.GHOSTED ? LEFT_ON_THE_PLATE : 1), Tool.BRAYER).of(script.tint("image")),
                 "Roll the image paint", "So thin that the plate shows through. Surplus onto a roll-off sheet.", 1);
         script.act("lay-print", new Step.Join(Face.PRINT_FRONT, Face.PLATE, false), "Lay the print at once", "Face down, in one go.", 0.2);
         script.open("image-paint", "lay-print", Face.PLATE, Stage.PLATE_LIMIT, 1 / 3.0, "Within about 20 seconds: plate paint dries while you look.");

@@ -51,7 +51,7 @@ final class StencilPaste implements Way {
     @Override
     public void write(Script script) {
         script.support();
-        script.coat("paste", Step.coat(Face.SUPPORT_FRONT, Products.STENCIL_PASTE, script.dial("paste"), Tool.SPREADER).of(script.colour("paste"))
+        script.coat("paste", Step.coat(Face.SUPPORT_FRONT, Products.STENCIL_PASTE, script.dial("paste"), Tool.SPREADER).of(script.tint("paste"))
                         .on(script.chose(PLACE, "around") ? Mask.Part.LIGHTS : script.chose(PLACE, "on") ? Mask.Part.DARKS : Mask.Part.ALL),
                 "Scrape the paste through the stencil", "One pass, the knife flat; lift the stencil straight up and wash it.", 4);
         script.act("look", new Step.Judge(Face.SUPPORT_FRONT), "Feel whether it is through", "Cool to the cheek is wet inside.", 1);

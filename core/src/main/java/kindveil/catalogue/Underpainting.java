@@ -51,11 +51,11 @@ final class Underpainting implements Way {
             dry(script, "second");
             return;
         }
-        script.coat("under", Step.coat(Face.SUPPORT_FRONT, Products.UNDERCOLOUR, script.dial("coat"), Tool.BRUSH).reaching(Extent.WHOLE).of(script.colour("under")),
+        script.coat("under", Step.coat(Face.SUPPORT_FRONT, Products.UNDERCOLOUR, script.dial("coat"), Tool.BRUSH).reaching(Extent.WHOLE).of(script.tint("under")),
                 "Lay the undercolour", "Light and muted where the picture's lights will be.", 5);
         String last = "under";
         if (script.chose(Together.KIND, Together.SPATTER)) {
-            script.coat("spatter", Step.coat(Face.SUPPORT_FRONT, Products.UNDERCOLOUR, 20, Tool.BRUSH).of(script.colour("spatter")), "Spatter", "From a loaded brush, tapped; thin.", 2);
+            script.coat("spatter", Step.coat(Face.SUPPORT_FRONT, Products.UNDERCOLOUR, 20, Tool.BRUSH).of(script.tint("spatter")), "Spatter", "From a loaded brush, tapped; thin.", 2);
             script.dry("under", "spatter", Face.SUPPORT_FRONT, Stage.TOUCH_DRY, 10, 15, "On wet paint it blooms.");
             last = "spatter";
         }

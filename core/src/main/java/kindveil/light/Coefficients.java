@@ -47,6 +47,11 @@ public record Coefficients(Spectrum absorption, Spectrum scattering) {
         return new Coefficients(absorption.mixed(other.absorption, share), scattering.mixed(other.scattering, share));
     }
 
+    /** Thinned with something clear, or drawn out: {@code factor} of it in the same coat. */
+    public Coefficients times(double factor) {
+        return new Coefficients(absorption.map(k -> factor * k), scattering.map(s -> factor * s));
+    }
+
     /** How far one coat hides: its scattering power SX, weighted as the eye weighs light. */
     public double hidingPower() {
         return Observer.luminance(scattering);

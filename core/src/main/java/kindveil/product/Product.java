@@ -1,5 +1,6 @@
 package kindveil.product;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -101,6 +102,18 @@ public record Product(String id, String words, Family family, Set<Trait> traits,
             case Optics.Body.Clear clear -> Optional.empty();
             case Optics.Body.Clouds clouds -> Optional.empty();
         };
+    }
+
+    /** This with the pigment of a paint, as strong as this is of colour: it dries, washes out and holds as this does, and is called and looks as that. */
+    public Product tinted(Product paint) {
+        if (!(optics.body() instanceof Optics.Body.Pigment own) || paint.paint().isEmpty()) {
+            return this;
+        }
+        double within = paint.optics.body() instanceof Optics.Body.Measured measured ? measured.within() : 0;
+        Set<Hazard> both = new HashSet<>(hazards);
+        both.addAll(paint.hazards);
+        return new Product(paint.id, paint.words, family, traits, law, new Optics(optics.gloss(), new Optics.Body.Measured(paint.paint().get().times(own.strength()), within), optics.ordinaryCoatMicrometres()),
+                paint.colour, both, cleaning, notOver, release);
     }
 
     public Product of(Colour own) {

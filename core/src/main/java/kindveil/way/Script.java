@@ -12,6 +12,7 @@ import kindveil.bench.Extent;
 import kindveil.bench.Face;
 import kindveil.product.Mixture;
 import kindveil.product.Product;
+import kindveil.product.Tint;
 import kindveil.product.Products;
 import kindveil.bench.Support;
 import kindveil.bench.Preparation;
@@ -69,6 +70,11 @@ public final class Script {
 
     public Colour colour(String pot) {
         return way.coloured(brief, pot);
+    }
+
+    /** What stands in a pot. */
+    public Tint tint(String pot) {
+        return new Tint(colour(pot), brief.settings().paint(pot).orElse(null));
     }
 
     // ---- acts

@@ -71,9 +71,9 @@ public final class Together {
     public static void write(Script script, Product paint, double micrometres) {
         Brief brief = script.brief();
         double[] covered = of(brief.settings().choices(), brief.settings().colours(), brief.settings().dials()).orElseThrow().covered(brief.height().millimetres());
-        script.bed("under", Step.coat(Face.SUPPORT_FRONT, paint, micrometres, Tool.BRUSH).reaching(Extent.WHOLE).of(script.colour(FIRST.key())).covering(covered[0]),
+        script.bed("under", Step.coat(Face.SUPPORT_FRONT, paint, micrometres, Tool.BRUSH).reaching(Extent.WHOLE).of(script.tint(FIRST.key())).covering(covered[0]),
                 "Lay the first colour, from the top", "To a brush's width past where they meet; a clean damp brush at hand.", 3);
-        script.bed("second", Step.coat(Face.SUPPORT_FRONT, paint, micrometres, Tool.BRUSH).on(Mask.Part.EDGE).reaching(Extent.WHOLE).of(script.colour(SECOND.key())).covering(covered[1]),
+        script.bed("second", Step.coat(Face.SUPPORT_FRONT, paint, micrometres, Tool.BRUSH).on(Mask.Part.EDGE).reaching(Extent.WHOLE).of(script.tint(SECOND.key())).covering(covered[1]),
                 "Lay the second, from the foot", "At once, to a brush's width past where they meet.", 3);
         script.open("under", "second", Face.SUPPORT_FRONT, Stage.OPEN, OPEN_MINUTES, "What has begun to dry does not run into the other: it is dragged up.");
         script.timed("blend", new Step.Press(Face.SUPPORT_FRONT, Tool.BRUSH), "Brush them into each other", "Long strokes along the line where they meet, the brush wiped between; stop while it is still soft.", BLENDING_MINUTES);

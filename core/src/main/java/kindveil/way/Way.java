@@ -3,6 +3,7 @@ package kindveil.way;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Optional;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -76,7 +77,7 @@ public interface Way {
     default Colour coloured(Brief brief, String pot) {
         Pot usual = card().pots().stream().filter(p -> p.key().equals(pot)).findFirst()
                 .orElseThrow(() -> new IllegalStateException("Impossible state: %s has no pot %s.".formatted(key(), pot)));
-        return brief.settings().colours().getOrDefault(pot, usual.usual());
+        return brief.settings().paint(pot).flatMap(paint -> Optional.ofNullable(paint.colour())).orElseGet(() -> brief.settings().colours().getOrDefault(pot, usual.usual()));
     }
 
     /** What to ask about a brief: values outside their usual range, with the consequence. */

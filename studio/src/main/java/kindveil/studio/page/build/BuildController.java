@@ -17,6 +17,7 @@ import kindveil.studio.work.look.ReadsWork;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.piece.Planned;
+import kindveil.studio.work.shelf.Paints;
 import kindveil.studio.work.shelf.Supports;
 import kindveil.studio.work.sheet.RealWork;
 import kindveil.studio.work.sheet.RealWork.Real;
@@ -38,9 +39,10 @@ class BuildController {
     private final BuildPage page;
     private final Say say;
     private final Supports supports;
+    private final Paints paints;
     private final RealWork reals;
 
-    BuildController(PieceWork pieces, LookWork looks, ReadsWork reads, BuildPage page, Say say, Supports supports, RealWork reals) {
+    BuildController(PieceWork pieces, LookWork looks, ReadsWork reads, BuildPage page, Say say, Supports supports, Paints paints, RealWork reals) {
         this.reals = reals;
         this.pieces = pieces;
         this.looks = looks;
@@ -48,12 +50,13 @@ class BuildController {
         this.page = page;
         this.say = say;
         this.supports = supports;
+        this.paints = paints;
     }
 
     @GetMapping({"/pieces/{id}/build", "/pieces/{id}/veils/{veil}/build"})
     ModelAndView build(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, LookView.Asked asked, @RequestParam(required = false) @Nullable String open, @RequestParam(defaultValue = "false") boolean foresee) {
         Planned planned = pieces.plan(pieces.get(id, veil));
-        return page.of(planned, new BuildPage.Asked(asked, open, foresee), BuildForm.of(planned, say.measure())).in("piece/build");
+        return page.of(planned, new BuildPage.Asked(asked, open, foresee), BuildForm.of(planned, paints.all(), say.measure())).in("piece/build");
     }
 
     @PostMapping({"/pieces/{id}/build", "/pieces/{id}/veils/{veil}/build"})
@@ -61,12 +64,12 @@ class BuildController {
         Piece piece = pieces.get(id, veil);
         Planned planned = pieces.plan(piece);
         Problems problems = new Problems();
-        Piece asked = BuildForm.read(piece.seen(version), planned, supports.with(piece.base().support()), all, say.measure(), problems);
+        Piece asked = BuildForm.read(piece.seen(version), planned, supports.with(piece.base().support()), paints.all(), all, say.measure(), problems);
         if (asked != null) {
             try {
                 Real real = Guard.meant(all) ? null : problems.read(() -> reals.partedFrom(piece, asked));
                 if (real != null && real.any()) {
-                    return page.of(planned, new BuildPage.Asked(LookView.Asked.NOTHING, opened(all), false), BuildForm.of(planned, all, say.measure())).asking(Guard.of(real, PieceHead.base(piece) + "/build", all, say)).in("piece/build");
+                    return page.of(planned, new BuildPage.Asked(LookView.Asked.NOTHING, opened(all), false), BuildForm.of(planned, paints.all(), all, say.measure())).asking(Guard.of(real, PieceHead.base(piece) + "/build", all, say)).in("piece/build");
                 }
                 Piece changed = problems.any() ? null : problems.read(() -> pieces.change(asked));
                 if (changed != null) {
@@ -77,7 +80,7 @@ class BuildController {
                 problems.add(outdated.getMessage());
             }
         }
-        return page.of(planned, new BuildPage.Asked(LookView.Asked.NOTHING, opened(all), false), BuildForm.of(planned, all, say.measure())).refusing(problems.words()).in("piece/build");
+        return page.of(planned, new BuildPage.Asked(LookView.Asked.NOTHING, opened(all), false), BuildForm.of(planned, paints.all(), all, say.measure())).refusing(problems.words()).in("piece/build");
     }
 
     private static @Nullable String opened(Map<String, String> all) {
@@ -103,7 +106,7 @@ class BuildController {
     ModelAndView section(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, LookView.Asked asked, @RequestParam(required = false) @Nullable String open) {
         Planned planned = pieces.plan(pieces.get(id, veil));
         LookView view = asked.of(planned);
-        return new ModelAndView("piece/section :: section", "section", SectionView.of(planned, view, Doors.of(planned.piece(), BuildForm.of(planned, say.measure()), view, open), looks, say));
+        return new ModelAndView("piece/section :: section", "section", SectionView.of(planned, view, Doors.of(planned.piece(), BuildForm.of(planned, paints.all(), say.measure()), view, open), looks, say));
     }
 
     /** How much of the drawing drowns, which takes longer to work out than all the rest. */

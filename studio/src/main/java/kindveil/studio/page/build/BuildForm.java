@@ -1,13 +1,13 @@
 package kindveil.studio.page.build;
 
-import kindveil.measure.Words;
-import kindveil.way.Base;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.UUID;
+import java.util.stream.Stream;
 import kindveil.bench.Ground;
 import kindveil.bench.PrintKind;
 import kindveil.bench.Support;
@@ -19,13 +19,16 @@ import kindveil.measure.Preset;
 import kindveil.measure.Spoken;
 import kindveil.measure.UnitSystem;
 import kindveil.measure.UnusableValue;
+import kindveil.measure.Words;
 import kindveil.studio.page.Pick;
 import kindveil.studio.page.Problems;
 import kindveil.studio.work.piece.Design;
 import kindveil.studio.work.piece.Image;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.Planned;
+import kindveil.studio.work.shelf.Paints;
 import kindveil.studio.work.shelf.Supports;
+import kindveil.way.Base;
 import kindveil.way.Brief;
 import kindveil.way.Choice;
 import kindveil.way.Dial;
@@ -45,6 +48,8 @@ public record BuildForm(List<Slot> slots, List<Number> numbers, List<Pot> pots, 
     private static final String CHOICE = "choice.";
     private static final String DIAL = "dial.";
     private static final String COLOUR = "colour.";
+    private static final String PAINT = "paint.";
+    private static final String NO_PAINT = "";
 
     /** A choice. @param folded whether it is one few would touch, and nobody has */
     public record Slot(Choice choice, String name, String question, List<Pick> options, boolean folded) {
@@ -98,18 +103,26 @@ public record BuildForm(List<Slot> slots, List<Number> numbers, List<Pot> pots, 
         }
     }
 
-    /** A colour. */
-    public record Pot(String name, Where where, String words, String colour) {
+    /** A colour. @param paints of the shelf that could stand there, {@code paintName} what the choice is sent as; none where the shelf is empty */
+    public record Pot(String name, Where where, String words, String colour, String paintName, List<Pick> paints) {
         /** Within the sentence. */
         public String said() {
             return words.toLowerCase(Locale.ROOT);
         }
     }
 
-    static BuildForm of(Planned planned, UnitSystem measure) {
+    static BuildForm of(Planned planned, List<Paints.Mine> shelf, UnitSystem measure) {
         Map<String, String> typed = new TreeMap<>();
         planned.brief().settings().dials().forEach((key, value) -> dial(planned, key).ifPresent(dial -> typed.put(DIAL + key, shown(dial, value, measure))));
-        return of(planned, typed, measure);
+        return of(planned, shelf, typed, measure);
+    }
+
+    /** The colour of a pot, and the paints it could be. */
+    private static Pot pot(kindveil.way.Pot pot, Planned planned, List<Paints.Mine> shelf) {
+        String chosen = planned.piece().design().manner().paint(pot.key()).map(UUID::toString).orElse(NO_PAINT);
+        List<Pick> paints = shelf.isEmpty() ? List.of() : Stream.concat(Stream.of(new Pick(NO_PAINT, "a colour, no paint", "", chosen.equals(NO_PAINT))),
+                Pick.of(shelf, one -> one.id().toString(), Paints.Mine::name, one -> "", chosen).stream()).toList();
+        return new Pot(COLOUR + pot.key(), pot.where(), pot.words(), planned.piece().design().theWay().coloured(planned.brief(), pot.key()).toString(), PAINT + pot.key(), paints);
     }
 
     private static Optional<Dial> dial(Planned planned, String key) {
@@ -121,12 +134,12 @@ public record BuildForm(List<Slot> slots, List<Number> numbers, List<Pot> pots, 
         return Figures.plain(value / Preset.unitsEach(dial.usual().unit(), measure));
     }
 
-    static BuildForm of(Planned planned, Map<String, String> typed, UnitSystem measure) {
+    static BuildForm of(Planned planned, List<Paints.Mine> shelf, Map<String, String> typed, UnitSystem measure) {
         Way way = planned.piece().design().theWay();
         Brief brief = planned.brief();
         return new BuildForm(way.choices().stream().filter(choice -> choice.actsOn(brief.support())).map(choice -> slot(choice, way.chosen(brief, choice.key()), measure)).toList(),
                 way.dials(brief).stream().map(dial -> number(dial, way.dialled(brief, dial.key()), typed.getOrDefault(DIAL + dial.key(), ""), measure)).toList(),
-                way.pots(brief).stream().map(pot -> new Pot(COLOUR + pot.key(), pot.where(), pot.words(), way.coloured(brief, pot.key()).toString())).toList(), Map.copyOf(typed));
+                way.pots(brief).stream().map(pot -> pot(pot, planned, shelf)).toList(), Map.copyOf(typed));
     }
 
     private static Slot slot(Choice choice, Choice.Option chosen, UnitSystem measure) {
@@ -174,7 +187,7 @@ public record BuildForm(List<Slot> slots, List<Number> numbers, List<Pot> pots, 
     }
 
     /** The piece a filled-in sentence asks for, or null with what is wrong in {@code problems}. */
-    static @Nullable Piece read(Piece piece, Planned planned, List<Support> supports, Map<String, String> all, UnitSystem measure, Problems problems) {
+    static @Nullable Piece read(Piece piece, Planned planned, List<Support> supports, List<Paints.Mine> shelf, Map<String, String> all, UnitSystem measure, Problems problems) {
         Design now = piece.design();
         boolean first = piece.inHand() == 0;
         Support support = first ? problems.read(() -> Supports.find(supports, all.getOrDefault("support", ""))) : piece.base().support();
@@ -191,6 +204,7 @@ public record BuildForm(List<Slot> slots, List<Number> numbers, List<Pot> pots, 
                 colours.put(key, read);
             }
         });
+        Map<String, Optional<Paints.Mine>> paints = paints(piece, planned, shelf, all, problems);
         Way way = problems.read(() -> Catalogue.way(all.getOrDefault("way", now.way())));
         if (problems.any()) {
             return null;
@@ -198,7 +212,35 @@ public record BuildForm(List<Slot> slots, List<Number> numbers, List<Pot> pots, 
         Map<String, String> choices = new HashMap<>(now.choices());
         choices.putAll(choices(all));
         Colour bare = support.equals(piece.base().support()) || ground != Ground.RAW ? null : support.colour();
-        return problems.read(() -> piece.with(piece.basis().on(new Base(support, ground)).of(bare == null ? colour : bare)).with(now.withSize(width).withBuild(choices, dials, colours, wish, print)).doing(way));
+        return problems.read(() -> {
+            Design design = now.withSize(width).withBuild(choices, dials, colours, wish, print);
+            for (Map.Entry<String, Optional<Paints.Mine>> pot : paints.entrySet()) {
+                Design before = design;
+                design = pot.getValue().map(paint -> before.painted(pot.getKey(), paint.id(), paint.colour())).orElseGet(() -> before.unpainted(pot.getKey()));
+            }
+            return piece.with(piece.basis().on(new Base(support, ground)).of(bare == null ? colour : bare)).with(design).doing(way);
+        });
+    }
+
+    /** What stands in each pot after this: another paint that was chosen, or none where its colour was changed by hand. */
+    private static Map<String, Optional<Paints.Mine>> paints(Piece piece, Planned planned, List<Paints.Mine> shelf, Map<String, String> all, Problems problems) {
+        Map<String, Optional<Paints.Mine>> paints = new TreeMap<>();
+        named(all, PAINT).forEach((pot, sent) -> {
+            String before = piece.design().manner().paint(pot).map(UUID::toString).orElse(NO_PAINT);
+            String colour = all.getOrDefault(COLOUR + pot, "");
+            boolean byHand = sent.equals(before) && planned.piece().design().theWay().card().pots().stream().anyMatch(one -> one.key().equals(pot))
+                    && !colour.isEmpty() && !colour.equals(planned.piece().design().theWay().coloured(planned.brief(), pot).toString());
+            if (sent.equals(NO_PAINT) || byHand) {
+                paints.put(pot, Optional.empty());
+            } else if (!sent.equals(before)) {
+                Optional<Paints.Mine> chosen = shelf.stream().filter(one -> one.id().toString().equals(sent)).findFirst();
+                if (chosen.isEmpty()) {
+                    problems.add(new UnusableValue("Paint", Words.shown(sent, 40), "one of those on the shelf", "Choose one of them.").getMessage());
+                }
+                paints.put(pot, chosen);
+            }
+        });
+        return paints;
     }
 
     /** How wide it is printed: as it was, unless another width was typed. */

@@ -13,6 +13,7 @@ import kindveil.studio.work.look.ReadsWork;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.piece.Planned;
+import kindveil.studio.work.shelf.Paints;
 import kindveil.studio.work.shelf.Supports;
 import kindveil.way.Where;
 import org.jspecify.annotations.Nullable;
@@ -26,15 +27,17 @@ class BuildPage {
     private final ReadsWork reads;
     private final Alternatives alternatives;
     private final Supports supports;
+    private final Paints paints;
     private final LastDrops drops;
     private final Say say;
 
-    BuildPage(PieceWork pieces, LookWork looks, ReadsWork reads, Alternatives alternatives, Supports supports, LastDrops drops, Say say) {
+    BuildPage(PieceWork pieces, LookWork looks, ReadsWork reads, Alternatives alternatives, Supports supports, Paints paints, LastDrops drops, Say say) {
         this.pieces = pieces;
         this.looks = looks;
         this.reads = reads;
         this.alternatives = alternatives;
         this.supports = supports;
+        this.paints = paints;
         this.drops = drops;
         this.say = say;
     }
@@ -46,7 +49,7 @@ class BuildPage {
     /** As it stands, something of it open. */
     BuildView of(Piece piece, Where open) {
         Planned planned = pieces.plan(piece);
-        return of(planned, new Asked(LookView.Asked.NOTHING, Doors.word(open), false), BuildForm.of(planned, say.measure()));
+        return of(planned, new Asked(LookView.Asked.NOTHING, Doors.word(open), false), BuildForm.of(planned, paints.all(), say.measure()));
     }
 
     BuildView of(Planned planned, Asked asked, BuildForm form) {
@@ -74,7 +77,7 @@ class BuildPage {
 
     /** What is still being looked at of the card that stands open. */
     Late late(Planned planned, LookView.Asked look, @Nullable String open) {
-        BuildForm form = BuildForm.of(planned, say.measure());
+        BuildForm form = BuildForm.of(planned, paints.all(), say.measure());
         LookView view = look.of(planned);
         Doors doors = Doors.of(planned.piece(), form, view, open);
         Alternatives.Looked looked = alternatives.look(planned.piece(), doors.open() == null ? List.of() : form.slots(doors.open()).stream().map(BuildForm.Slot::choice).toList(), view.right(), view.pass(), CardView.AT_A_TIME);

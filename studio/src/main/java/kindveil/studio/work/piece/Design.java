@@ -2,6 +2,7 @@ package kindveil.studio.work.piece;
 
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import kindveil.bench.PrintKind;
 import kindveil.catalogue.Catalogue;
 import kindveil.light.Colour;
@@ -127,6 +128,16 @@ public record Design(Image image, Manner manner, Wish wish, PrintPlan printing) 
 
     public Design withPrint(HandWish hand, Paper paper, int copies) {
         return with(printing.with(hand).on(paper, copies));
+    }
+
+    /** With a paint of the shelf in a pot. */
+    public Design painted(String pot, UUID paint, Colour colour) {
+        return with(manner.painted(pot, paint, colour));
+    }
+
+    /** With no paint of the shelf in a pot: its colour alone counts. */
+    public Design unpainted(String pot) {
+        return with(manner.unpainted(pot));
     }
 
     /** With one number of its way told. */

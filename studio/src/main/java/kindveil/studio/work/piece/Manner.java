@@ -2,10 +2,12 @@ package kindveil.studio.work.piece;
 
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import kindveil.catalogue.Catalogue;
 import kindveil.light.Colour;
 import kindveil.way.Choice;
+import kindveil.way.Settings;
 import kindveil.way.Way;
 
 /**
@@ -54,6 +56,25 @@ public record Manner(String way, Map<String, String> choices, Map<String, Double
         Map<String, UUID> all = new HashMap<>(lots);
         all.put(builtIn, lot);
         return new Manner(way, choices, dials, colours, all);
+    }
+
+    /** With a paint of the shelf in a pot; its colour is kept for when it is taken away from there. */
+    public Manner painted(String pot, UUID paint, Colour colour) {
+        Map<String, Colour> coloured = new HashMap<>(colours);
+        coloured.put(pot, colour);
+        return new Manner(way, choices, dials, coloured, lots).using(Settings.POT + pot, paint);
+    }
+
+    /** With no paint in a pot: its colour alone counts. */
+    public Manner unpainted(String pot) {
+        Map<String, UUID> all = new HashMap<>(lots);
+        all.remove(Settings.POT + pot);
+        return new Manner(way, choices, dials, colours, all);
+    }
+
+    /** The paint of the shelf that stands in a pot. */
+    public Optional<UUID> paint(String pot) {
+        return Optional.ofNullable(lots.get(Settings.POT + pot));
     }
 
     /** Another way; of the choices only those it knows, and only where something else than the usual was chosen: its own usual may be another. */

@@ -36,10 +36,11 @@ public class Paints {
     /**
      * One of them.
      *
+     * @param colour in full
      * @param flakes whether it is told by a face-on average
      * @param measured whether its K and S were measured; {@code within} share by which its hiding power may be off
      */
-    public record Mine(UUID id, String name, Coefficients paint, boolean flakes, boolean measured, double within) {
+    public record Mine(UUID id, String name, Colour colour, Coefficients paint, boolean flakes, boolean measured, double within) {
     }
 
     /** By name. */
@@ -53,7 +54,7 @@ public class Paints {
             return Optional.empty();
         }
         Optics.Body body = product.optics().body();
-        return product.paint().map(paint -> new Mine(owned.id(), owned.name(), paint, body instanceof Optics.Body.Pigment pigment && pigment.opacity() == Opacity.FLAKES,
+        return product.paint().map(paint -> new Mine(owned.id(), owned.name(), product.colour() == null ? paint.seen() : product.colour(), paint, body instanceof Optics.Body.Pigment pigment && pigment.opacity() == Opacity.FLAKES,
                 body instanceof Optics.Body.Measured, body instanceof Optics.Body.Measured measured ? measured.within() : 0));
     }
 
