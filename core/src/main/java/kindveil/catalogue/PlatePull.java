@@ -1,33 +1,37 @@
 package kindveil.catalogue;
 
-import static kindveil.bench.Support.*;
-
 import java.util.ArrayList;
 import java.util.List;
 import kindveil.bench.Face;
-import kindveil.product.Products;
 import kindveil.bench.PrintKind;
-import kindveil.bench.Step;
 import kindveil.bench.Step.Split;
+import kindveil.bench.Step;
 import kindveil.bench.ThingKind;
 import kindveil.bench.Tool;
 import kindveil.drying.Stage;
+import kindveil.light.Coefficients;
+import kindveil.light.Colour;
+import kindveil.light.Paint;
+import kindveil.light.PairShades;
 import kindveil.measure.Preset;
+import kindveil.product.Product;
+import kindveil.product.Products;
 import kindveil.way.Answer;
 import kindveil.way.Brief;
-import kindveil.way.Choice;
 import kindveil.way.Choice.Option;
+import kindveil.way.Choice;
 import kindveil.way.Dial;
 import kindveil.way.Fit;
 import kindveil.way.Pot;
 import kindveil.way.Schools;
 import kindveil.way.Script;
-import kindveil.way.TellTale;
-import kindveil.way.Where;
 import kindveil.way.Symptom;
+import kindveil.way.TellTale;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
+import kindveil.way.Where;
 import kindveil.way.Wish;
+import static kindveil.bench.Support.*;
 
 /** Toner print onto a painted gel plate, a second colour, pulled onto paper. Two contacts: reads right. */
 final class PlatePull implements Way {
@@ -53,6 +57,9 @@ final class PlatePull implements Way {
             .fails(Symptom.TORN, "Paper torn at the plate's edge", "paper larger than the plate", "Cut it a little smaller.")
             .alsoCalled("gel plate", "gelatine print", "monoprint", "gel printing", "photo transfer on plate").build();
 
+    /** What the pair is judged on. */
+    private static final Colour WHITE_PAPER = Colour.grey(0.8);
+
     @Override
     public WayCard card() {
         return CARD;
@@ -71,7 +78,7 @@ final class PlatePull implements Way {
     public List<String> questions(Brief brief) {
         List<String> all = new ArrayList<>(Way.super.questions(brief));
         PlateSteps.closes(brief).ifPresent(all::add);
-        double step = coloured(brief, "image").lab().lightness() - coloured(brief, "pull").lab().lightness();
+        double step = -PairShades.pulled(paint(brief, "image"), paint(brief, "pull"), WHITE_PAPER).step();
         if (Math.abs(step) < 25) {
             all.add("The two paints differ by %.0f L*: under 25 the image drowns, 40 is good. Take a darker or a lighter one.".formatted(Math.abs(step)));
         }
@@ -79,6 +86,11 @@ final class PlatePull implements Way {
             all.add("Light image paint over a darker pull gives a tonal negative. Invert the print if you want a positive.");
         }
         return all;
+    }
+
+    /** What stands in a pot: a paint of one's own, or an opaque one of the colour. */
+    private Coefficients paint(Brief brief, String pot) {
+        return brief.settings().paint(pot).flatMap(Product::paint).orElseGet(() -> new Paint(coloured(brief, pot), Paint.Opacity.OPAQUE).coefficients());
     }
 
     @Override

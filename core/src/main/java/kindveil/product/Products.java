@@ -18,6 +18,7 @@ import java.time.Duration;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import kindveil.light.Colour;
 import kindveil.light.Paint.Opacity;
 import kindveil.measure.Span;
 import kindveil.measure.UnusableValue;
@@ -102,6 +103,11 @@ public final class Products {
     }
 
     private Products() {
+    }
+
+    /** A tube of the artist's own: it dries, washes out and warns as any acrylic colour. @param colour in full @param body what is in it, told for an ordinary brushed coat */
+    public static Product tube(String id, String name, Colour colour, boolean gloss, Optics.Body body) {
+        return UNDERCOLOUR.called(id, name).of(colour).with(new Optics(gloss, body, UNDERCOLOUR.optics().ordinaryCoatMicrometres()));
     }
 
     private static Product medium(String id, String words, double share, Body body) {

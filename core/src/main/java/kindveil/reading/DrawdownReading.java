@@ -47,8 +47,9 @@ public record DrawdownReading(Drawdown drawdown, Colour blackCard, Colour whiteC
         Half left = card.half(0);
         Half right = card.half(0.5);
         double ratio = left.bare() / right.bare();
-        if (ratio < LEAST_CONTRAST && ratio > 1 / LEAST_CONTRAST) {
-            throw new UnusableValue("card", "one half %.1f times as light as the other".formatted(Math.max(ratio, 1 / ratio)), "a black half and a white half", "Put the corners on the corners of the card, so that the line between black and white stands upright in the middle.");
+        // neither holds where nothing at all was seen
+        if (!(ratio >= LEAST_CONTRAST || ratio <= 1 / LEAST_CONTRAST)) {
+            throw new UnusableValue("card", Double.isNaN(ratio) ? "two black halves" : "one half %.1f times as light as the other".formatted(Math.max(ratio, 1 / ratio)), "a black half and a white half", "Put the corners on the corners of the card, so that the line between black and white stands upright in the middle.");
         }
         Half black = ratio < 1 ? left : right;
         Half white = ratio < 1 ? right : left;

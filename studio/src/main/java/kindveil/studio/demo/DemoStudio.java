@@ -36,6 +36,7 @@ import kindveil.studio.work.room.Rooms;
 import kindveil.studio.work.piece.Veil;
 import kindveil.studio.work.making.StoredMaking;
 import kindveil.studio.work.making.Makings;
+import kindveil.studio.work.shelf.Paints;
 import kindveil.studio.work.sheet.SheetWork;
 import kindveil.studio.work.room.StudioRoom;
 import kindveil.studio.work.making.ToldDeed;
@@ -61,11 +62,13 @@ class DemoStudio implements SmartLifecycle {
     private final LookWork looks;
     private final SheetWork sheets;
     private final DrawnAhead ahead;
+    private final Paints paints;
     private final Clock clock;
     private boolean running;
 
-    DemoStudio(PictureWork pictures, PieceWork work, Pieces pieces, Makings makings, Rooms rooms, Log log, LookWork looks, SheetWork sheets, DrawnAhead ahead, Clock clock) {
+    DemoStudio(PictureWork pictures, PieceWork work, Pieces pieces, Makings makings, Rooms rooms, Log log, LookWork looks, SheetWork sheets, Paints paints, DrawnAhead ahead, Clock clock) {
         this.ahead = ahead;
+        this.paints = paints;
         this.sheets = sheets;
         this.pictures = pictures;
         this.work = work;
@@ -114,6 +117,7 @@ class DemoStudio implements SmartLifecycle {
         kingfisher();
         heron();
         sheets();
+        paints.putFirst();
     }
 
     /** What is to be printed next: three images from the copy shop, two others beside them. */

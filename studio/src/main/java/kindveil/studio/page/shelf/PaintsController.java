@@ -110,8 +110,13 @@ class PaintsController {
     Object photograph(@RequestParam(required = false) @Nullable MultipartFile photo, @RequestParam(defaultValue = "") String name) throws IOException {
         Upload upload = Upload.of(photo, "drawdown");
         Problems problems = new Problems();
+        if (!name.isBlank()) {
+            named(problems, name);
+        }
         if (!upload.chosen()) {
             problems.add("Photograph: no file cannot be used. Expected a PNG, JPEG, TIFF or WebP picture. Choose one.");
+        }
+        if (problems.any()) {
             return refused(PaintsView.Put.NOTHING, problems);
         }
         UUID picture = problems.read(() -> pictures.take(upload.name(), upload.bytes()).id());

@@ -25,8 +25,6 @@ public class Paints {
     public static final int MOST = 60;
     /** What a first shelf holds: white, black, the earths and one strong paint of each hue. */
     private static final List<String> FIRST = List.of("PW6", "PBk7", "PY42", "PY74", "PO73", "PR254", "PR122", "PB29", "PB15:3", "PG7", "PBr7", "PBr7 burnt");
-    /** A thin brushed coat, µm. */
-    private static final double COAT = 80;
     private final Shelf shelf;
 
     Paints(Shelf shelf) {
@@ -71,21 +69,21 @@ public class Paints {
 
     /** By how it looks in full and how far a coat of it hides. */
     public void put(String name, Colour masstone, Opacity opacity) {
-        keep(name, Products.UNDERCOLOUR.of(masstone).with(new Optics(opacity == Opacity.FLAKES, new Optics.Body.Pigment(opacity, 1), COAT)));
+        keep(name, masstone, opacity == Opacity.FLAKES, new Optics.Body.Pigment(opacity, 1));
     }
 
     /** As a drawdown tells it. */
     public void put(String name, Drawdown drawdown, boolean gloss) {
-        keep(name, Products.UNDERCOLOUR.of(drawdown.paint().seen()).with(new Optics(gloss, new Optics.Body.Measured(drawdown.paint(), drawdown.within()), COAT)));
+        keep(name, drawdown.paint().seen(), gloss, new Optics.Body.Measured(drawdown.paint(), drawdown.within()));
     }
 
-    private void keep(String name, Product like) {
+    private void keep(String name, Colour colour, boolean gloss, Optics.Body body) {
         if (all().size() >= MOST) {
             throw new UnusableValue("paint", name, "at most %d on one shelf".formatted(MOST), "Take one away first.");
         }
         UUID id = UUID.randomUUID();
         String called = name.strip();
-        shelf.keep(new Owned(id, Owned.Kind.LOT, Products.UNDERCOLOUR.id(), called, 1, null, null, null, null, called.isEmpty() ? like : like.called(id.toString(), called), null));
+        shelf.keep(new Owned(id, Owned.Kind.LOT, "", called, 1, null, null, null, null, Products.tube(id.toString(), called, colour, gloss, body), null));
     }
 
     public void takeAway(UUID id) {
