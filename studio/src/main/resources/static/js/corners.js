@@ -1,4 +1,4 @@
-// Four handles on the corners of a photographed page; their places stand in the form, as per cent of the picture.
+// Handles on the corners of a photographed page, and on what else is looked for in it; their places stand in the form, as per cent of the picture.
 const SMALL = 0.2;
 const LARGE = 2;
 
@@ -13,7 +13,7 @@ export function watchCorners(root) {
     const draw = () => {
       const places = fields.map(([x, y]) => [Number(x.value) * 10, (Number(y.value) * tall) / 100]);
       handles.forEach((handle, i) => handle.setAttribute("transform", `translate(${places[i].join(" ")})`));
-      outline.setAttribute("d", `M${places.map((place) => place.join(" ")).join("L")}Z`);
+      outline.setAttribute("d", `M${places.slice(0, 4).map((place) => place.join(" ")).join("L")}Z`);
     };
     const put = (i, x, y) => {
       fields[i][0].value = limited(x);

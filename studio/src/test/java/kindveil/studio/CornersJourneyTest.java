@@ -97,4 +97,56 @@ class CornersJourneyTest {
         web.bytes(base + "/sheet.pdf");
         assertTrue(web.post(base + "/source/corners", at(piece, "10", "5", "90", "12", "95", "90", "5", "96")).words().contains("is real already"));
     }
+
+    /** A page of one colour on a dark table, askew under a yellow lamp, a white card beside it. */
+    private static byte[] page() {
+        java.awt.image.BufferedImage image = new java.awt.image.BufferedImage(800, 600, java.awt.image.BufferedImage.TYPE_INT_RGB);
+        java.awt.Graphics2D g = image.createGraphics();
+        g.setColor(lit(0.1, 0.08, 0.06));
+        g.fillRect(0, 0, 800, 600);
+        kindveil.light.Colour blue = kindveil.light.Colour.parse("page", "#4a7a94");
+        g.setColor(lit(blue.red(), blue.green(), blue.blue()));
+        g.fillPolygon(new int[] {80, 560, 600, 60}, new int[] {60, 90, 540, 520}, 4);
+        g.setColor(lit(0.86, 0.86, 0.86));
+        g.fillRect(660, 200, 100, 140);
+        g.dispose();
+        return Samples.encoded(image, "png");
+    }
+
+    private static java.awt.Color lit(double red, double green, double blue) {
+        return java.awt.Color.decode(new kindveil.light.Colour(0.7 * red, 0.6 * green, 0.3 * blue).toString());
+    }
+
+    @Test
+    void aGroundUnderALamp_isLaidFlatAndEvenedByAWhiteCard_andUndone(Page page) {
+        Piece piece = piece();
+        page.navigate(studio.address() + "/pieces/" + piece.id() + "/build?open=ground");
+        page.locator("input[name=photo]").setInputFiles(new com.microsoft.playwright.options.FilePayload("page.png", "image/png", page()));
+        page.getByText("Lay it under").click();
+        page.getByText("Lay it flat, even its light").click();
+        assertThat(page.locator("[data-handle]")).hasCount(5);
+        assertThat(page.locator("[data-handle]").nth(4)).hasAttribute("transform", java.util.regex.Pattern.compile("translate.*"));
+        String[] places = {"10", "10", "70", "15", "75", "90", "7.5", "86.67", "88", "45"};
+        for (int i = 0; i < 5; i++) {
+            page.locator("#corner-x" + (i + 1)).fill(places[2 * i]);
+            page.locator("#corner-y" + (i + 1)).fill(places[2 * i + 1]);
+        }
+        page.getByText("A white card lies in it").click();
+        page.getByLabel("Width of the page, if not yet told").fill("200 mm");
+        page.locator("button").getByText("Lay it flat").click();
+        page.waitForCondition(() -> pieces.get(piece.id()).basis().page().isPresent());
+        Piece now = pieces.get(piece.id());
+        assertEquals(200, now.basis().page().orElseThrow().width().millimetres(), 1e-6);
+        kindveil.image.Picture flat = studio.bean(PictureWork.class).preview(now.basis().photograph().orElseThrow());
+        kindveil.light.Colour seen = new kindveil.light.Colour(flat.red().at(flat.width() / 2, flat.height() / 2), flat.green().at(flat.width() / 2, flat.height() / 2), flat.blue().at(flat.width() / 2, flat.height() / 2));
+        assertTrue(kindveil.light.ColourDifference.between(seen.lab(), kindveil.light.Colour.parse("page", "#4a7a94").lab()) < 1.5, seen.toString());
+        kindveil.light.Colour corner = new kindveil.light.Colour(flat.red().at(6, 6), flat.green().at(6, 6), flat.blue().at(6, 6));
+        assertTrue(kindveil.light.ColourDifference.between(corner.lab(), seen.lab()) < 3, "no table is left at its corner: " + corner);
+        // the card put onto the table instead: refused by name, nothing changed
+        Map<String, String> wrong = at(now, places[0], places[1], places[2], places[3], places[4], places[5], places[6], places[7]);
+        wrong.putAll(Map.of("card", "yes", "x5", "95", "y5", "95", "wide", "3 m"));
+        String said = web.post("/pieces/" + piece.id() + "/ground/flat", wrong).words();
+        assertTrue(said.contains("Width of the page"), said);
+        assertEquals(404, web.get("/pieces/" + piece().id() + "/ground/flat").status());
+    }
 }

@@ -1,0 +1,75 @@
+package kindveil.studio.page.build;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import kindveil.measure.Length;
+import kindveil.studio.page.Problems;
+import kindveil.studio.page.piece.PieceHead;
+import kindveil.studio.work.NotFound;
+import kindveil.studio.work.Outdated;
+import kindveil.studio.work.picture.PictureWork;
+import kindveil.studio.work.picture.StoredPicture;
+import kindveil.studio.work.piece.Grounds;
+import kindveil.studio.work.piece.Page;
+import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.piece.PieceWork;
+import kindveil.tone.Corners;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.ModelAndView;
+
+/** A ground photographed askew under some lamp, laid flat by its corners and evened by a white card in the picture. */
+@Controller
+class GroundController {
+    private final PieceWork pieces;
+    private final PictureWork pictures;
+    private final Grounds grounds;
+
+    GroundController(PieceWork pieces, PictureWork pictures, Grounds grounds) {
+        this.pieces = pieces;
+        this.pictures = pictures;
+        this.grounds = grounds;
+    }
+
+    @GetMapping("/pieces/{id}/ground/flat")
+    ModelAndView ground(@PathVariable UUID id) {
+        return view(pieces.get(id), Map.of(), List.of());
+    }
+
+    private ModelAndView view(Piece piece, Map<String, String> typed, List<String> problems) {
+        StoredPicture picture = pictures.get(piece.basis().photograph().orElseThrow(() -> new NotFound("photographed ground of", piece.id())));
+        return GroundView.of(piece, picture.height() / (double) picture.width(), typed, problems).in("piece/ground");
+    }
+
+    /** @param wide of the page, empty where it is told elsewhere */
+    @PostMapping("/pieces/{id}/ground/flat")
+    Object flat(@PathVariable UUID id, @RequestParam int version, @RequestParam(defaultValue = "") String wide, @RequestParam Map<String, String> all) {
+        Piece piece = pieces.get(id);
+        if (piece.basis().photograph().isEmpty()) {
+            throw new NotFound("photographed ground of", id);
+        }
+        Problems problems = new Problems();
+        boolean card = all.containsKey("card");
+        List<Double> at = new ArrayList<>();
+        for (int i = 1; i <= (card ? 5 : 4); i++) {
+            String name = i == 5 ? "White card" : "Corner " + i;
+            at.add(problems.number(name + ", from the left", all.getOrDefault("x" + i, ""), 0, 100, "%", "Of the width of the picture."));
+            at.add(problems.number(name + ", from the top", all.getOrDefault("y" + i, ""), 0, 100, "%", "Of the height of the picture."));
+        }
+        Length width = wide.isBlank() ? null : problems.read(() -> Length.parseSize("Width of the page", wide, Page.NARROWEST, Page.WIDEST));
+        try {
+            if (!problems.any() && problems.read(() -> grounds.flat(piece.seen(version), new Corners(at.get(0), at.get(1), at.get(2), at.get(3), at.get(4), at.get(5), at.get(6), at.get(7)),
+                    card ? new Grounds.Card(at.get(8), at.get(9)) : null, width)) != null) {
+                return "redirect:" + PieceHead.base(piece) + "/build?open=ground";
+            }
+        } catch (Outdated outdated) {
+            problems.add(outdated.getMessage());
+        }
+        return view(piece, all, problems.words());
+    }
+}
