@@ -176,6 +176,14 @@ final class PdfPen {
         content.setNonStrokingColor(0f);
     }
 
+    /** Fills a rectangle with a colour. */
+    void fill(double x, double y, double w, double h, Colour colour) throws IOException {
+        content.setNonStrokingColor((float) Srgb.encode(colour.red()), (float) Srgb.encode(colour.green()), (float) Srgb.encode(colour.blue()));
+        content.addRect(points(x), up(y + h), points(w), points(h));
+        content.fill();
+        content.setNonStrokingColor(0f);
+    }
+
     /** A round black dot about a middle. */
     void dot(double x, double y, double diameter) throws IOException {
         float cx = points(x);
@@ -214,6 +222,11 @@ final class PdfPen {
             text(x, at, size, line);
             at += lead;
         }
+    }
+
+    /** The lines it takes within that many millimetres. */
+    List<String> folded(double size, double room, String words) throws IOException {
+        return lines(size, room, printable(words));
     }
 
     private List<String> lines(double size, double room, String words) throws IOException {

@@ -14,6 +14,7 @@ import kindveil.reading.HandReading;
 import kindveil.sheet.Paper;
 import kindveil.sheet.PrintSheet;
 import kindveil.studio.page.PageView;
+import kindveil.studio.page.PrintNotes;
 import kindveil.studio.page.Pick;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.piece.HandWish;
@@ -209,7 +210,7 @@ record PrintView(PieceHead head, @Nullable Sheet sheet, String tooLarge, @Nullab
         Together together = batch != null && own != null && !batch.sheets().isEmpty() && (gathered || waiting && !asked.alone()) ? Together.of(batch, own, gathered, reals, sheets.gathering().version(), say) : null;
         String copies = asked.copies().isEmpty() ? String.valueOf(together == null || own == null ? piece.design().copies() : own.copies()) : asked.copies();
         return new PrintView(PieceHead.of(piece, "Print"), sheet, tooLarge, TapeView.of(planned, say), HandView.of(planned), Form.of(piece, copies, together == null || batch == null ? piece.design().paper().name() : batch.setUp().sheet()), piece.design().theWay().card().bringsPicture(), BlockWork.of(planned), together, apart(batch, together, sheet), asked.alone(), Pick.of(PrintKind.values(), PrintKind::words, piece.design().print()), asked.weighed(), batch != null && !gathered, piece.inHand() + 1, Exists.of(planned, turning, say), say.one(planned.brief().width()),
-                reals.others(planned).stream().map(taken -> Guard.words(taken, say) + ": its copies are other than this.").toList(), notes(planned, say), asked.problems());
+                reals.others(planned).stream().map(taken -> Guard.words(taken, say) + ": its copies are other than this.").toList(), PrintNotes.of(planned, say), asked.problems());
     }
 
     /** What the other choice would be: by itself, or with the images that wait for the same machine. */
@@ -218,11 +219,5 @@ record PrintView(PieceHead head, @Nullable Sheet sheet, String tooLarge, @Nullab
             return "";
         }
         return together != null ? sheet == null ? "" : sheet.count() : "with the %d on the print sheets: %s in all".formatted(batch.items().size() - 1, batch.sheets().size() == 1 ? "one sheet" : batch.sheets().size() + " sheets");
-    }
-
-    /** What to know of printing it; of a print that is there already only its size. */
-    private static List<String> notes(Planned planned, Say say) {
-        String size = "The image is %s × %s.".formatted(say.both(planned.brief().width()), say.both(planned.brief().height()));
-        return planned.piece().design().printing().exists() != null ? List.of(size) : List.of(planned.brief().print().printing(), size, "Three copies unless your log says otherwise.");
     }
 }
