@@ -14,6 +14,9 @@
  * <li>{@link kindveil.reading.CrackReading}: whether a thick coat cracks, and how far apart;</li>
  * <li>{@link kindveil.reading.SupportReading}: what a bare support does to whatever is laid on it;</li>
  * <li>{@link kindveil.reading.PullRow}: pulls from one plate in the order with the fewest cleanings;</li>
+ * <li>{@link kindveil.reading.SeriesReading}: several pulls of one plan, each begun in the others' waits;</li>
+ * <li>{@link kindveil.reading.DrawdownReading}: a paint's K and S from a photograph of its drawdown;</li>
+ * <li>{@link kindveil.reading.ColourPairs}: what every pair of paints makes of one drawing;</li>
  * <li>{@link kindveil.reading.TimeReading}: hands-on and waiting, act by act;</li>
  * <li>{@link kindveil.reading.AmountReading}: how much of what, and what is mixed of which parts;</li>
  * <li>{@link kindveil.reading.MarginReading}: how much paper must stay around the image of a print;</li>
