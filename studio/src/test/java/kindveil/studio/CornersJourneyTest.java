@@ -147,6 +147,7 @@ class CornersJourneyTest {
         wrong.putAll(Map.of("card", "yes", "x5", "95", "y5", "95", "wide", "3 m"));
         String said = web.post("/pieces/" + piece.id() + "/ground/flat", wrong).words();
         assertTrue(said.contains("Width of the page"), said);
-        assertEquals(404, web.get("/pieces/" + piece().id() + "/ground/flat").status());
+        Piece bare = piece();
+        assertEquals("/pieces/" + bare.id() + "/build", web.get("/pieces/" + bare.id() + "/ground/flat").path(), "a ground that is not photographed is chosen first");
     }
 }

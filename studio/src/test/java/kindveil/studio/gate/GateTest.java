@@ -72,7 +72,7 @@ class GateTest {
         Web web = new Web(studio.address());
         for (String pattern : sent) {
             String path = pattern.replace("/bench/{id}", "/bench/" + making).replace("/supports/{id}", "/supports/" + silk.id()).replace("{id}", piece.id().toString()).replace("{veil}", "1").replace("{index}", "0")
-                    .replace("{entry}", UUID.randomUUID().toString()).replace("{kind}", "good-toner").replace("{job}", "1");
+                    .replace("{entry}", UUID.randomUUID().toString()).replace("{kind}", "good-toner").replace("{job}", "1").replace("{picture}", piece.picture().toString());
             Web.Answer answer = web.get(path);
             assertEquals(200, answer.status(), path + " ended at " + answer.path());
         }

@@ -7,7 +7,6 @@ import java.util.UUID;
 import kindveil.measure.Length;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.piece.PieceHead;
-import kindveil.studio.work.NotFound;
 import kindveil.studio.work.Outdated;
 import kindveil.studio.work.picture.PictureWork;
 import kindveil.studio.work.picture.StoredPicture;
@@ -37,12 +36,18 @@ class GroundController {
     }
 
     @GetMapping("/pieces/{id}/ground/flat")
-    ModelAndView ground(@PathVariable UUID id) {
-        return view(pieces.get(id), Map.of(), List.of());
+    Object ground(@PathVariable UUID id) {
+        Piece piece = pieces.get(id);
+        return piece.basis().photograph().isEmpty() ? back(piece) : view(piece, Map.of(), List.of());
+    }
+
+    /** To where a ground is photographed and chosen. */
+    private static String back(Piece piece) {
+        return "redirect:" + PieceHead.base(piece) + "/build?open=ground";
     }
 
     private ModelAndView view(Piece piece, Map<String, String> typed, List<String> problems) {
-        StoredPicture picture = pictures.get(piece.basis().photograph().orElseThrow(() -> new NotFound("photographed ground of", piece.id())));
+        StoredPicture picture = pictures.get(piece.basis().photograph().orElseThrow());
         return GroundView.of(piece, picture.height() / (double) picture.width(), typed, problems).in("piece/ground");
     }
 
@@ -51,7 +56,7 @@ class GroundController {
     Object flat(@PathVariable UUID id, @RequestParam int version, @RequestParam(defaultValue = "") String wide, @RequestParam Map<String, String> all) {
         Piece piece = pieces.get(id);
         if (piece.basis().photograph().isEmpty()) {
-            throw new NotFound("photographed ground of", id);
+            return back(piece);
         }
         Problems problems = new Problems();
         boolean card = all.containsKey("card");
@@ -65,7 +70,7 @@ class GroundController {
         try {
             if (!problems.any() && problems.read(() -> grounds.flat(piece.seen(version), new Corners(at.get(0), at.get(1), at.get(2), at.get(3), at.get(4), at.get(5), at.get(6), at.get(7)),
                     card ? new Grounds.Card(at.get(8), at.get(9)) : null, width)) != null) {
-                return "redirect:" + PieceHead.base(piece) + "/build?open=ground";
+                return back(piece);
             }
         } catch (Outdated outdated) {
             problems.add(outdated.getMessage());

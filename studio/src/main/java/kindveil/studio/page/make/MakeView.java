@@ -1,23 +1,25 @@
 package kindveil.studio.page.make;
 
-import kindveil.studio.page.piece.PieceHead;
 import java.util.Comparator;
 import java.util.List;
-import java.util.UUID;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import kindveil.bench.Step;
-import kindveil.measure.Span;
 import kindveil.drying.Belief;
+import kindveil.measure.Span;
 import kindveil.reading.AmountReading;
-import kindveil.reading.HoldReading;
 import kindveil.reading.CautionReading;
+import kindveil.reading.HoldReading;
+import kindveil.reading.LookState;
 import kindveil.reading.Remedies;
 import kindveil.reading.TimeReading;
 import kindveil.studio.page.Knot;
 import kindveil.studio.page.PageView;
+import kindveil.studio.page.Pick;
 import kindveil.studio.page.Refused;
 import kindveil.studio.page.Say;
+import kindveil.studio.page.piece.PieceHead;
 import kindveil.studio.work.making.MakingLine;
 import kindveil.studio.work.piece.Planned;
 
@@ -30,8 +32,9 @@ import kindveil.studio.work.piece.Planned;
  * @param before what is said of makings that were finished, or empty
  * @param aside makings that were laid aside and can be taken up again
  * @param area what the needs are reckoned for
+ * @param states a picture of it can be taken in
  */
-record MakeView(PieceHead head, List<Knot> knots, String elapsed, String takes, SeriesView series, Refused refused, String bench, String before, List<Aside> aside, String area, List<Need> needs, List<String> cautions,
+record MakeView(PieceHead head, List<Knot> knots, String elapsed, String takes, SeriesView series, Refused refused, String bench, String before, List<Aside> aside, String area, List<Need> needs, List<Pick> states, List<String> cautions,
         String deference, List<String> problems) implements PageView {
 
     /** What is needed of one thing in all. */
@@ -58,6 +61,7 @@ record MakeView(PieceHead head, List<Knot> knots, String elapsed, String takes, 
                 before == 0 ? "" : before == 1 ? "One making of it is finished." : "%d makings of it are finished.".formatted(before),
                 makings.stream().filter(line -> line.laidAside() && !line.finished()).map(line -> Aside.of(line, say)).toList(),
                 "What it takes, for " + (series.pulls() == 1 ? "" : "%d pulls of ".formatted(series.pulls())) + say.area(planned.brief().area()), planned.needs().entrySet().stream().map(need -> new Need(need.getKey().words(), say.both(need.getValue().times(series.pulls())))).toList(),
+                Pick.of(LookState.of(planned.whole()), LookState::name, state -> state.words(planned.whole()), state -> "", LookState.finished(planned.whole()).name()),
                 CautionReading.of(planned.whole()).keySet().stream().map(say::it).toList(), CautionReading.DEFERENCE, problems);
     }
 

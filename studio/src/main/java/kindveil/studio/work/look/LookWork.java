@@ -115,6 +115,16 @@ public class LookWork {
         return List.of(width, width.times(aspect(piece)));
     }
 
+    /** The whole picture in a state of the veil in hand, its longer side as long as is asked or as its source is. */
+    Picture seen(Piece piece, LookState state, int pass, int longest) {
+        return picture(piece, frame(piece, longest), state, pass);
+    }
+
+    /** What is there before any veil. */
+    Picture ground(Piece piece, int longest) {
+        return frame(piece, longest).ground();
+    }
+
     /** All of its veils when all is done. */
     Picture finished(Piece piece, Frame frame) {
         Piece whole = piece.at(piece.veils().size());
