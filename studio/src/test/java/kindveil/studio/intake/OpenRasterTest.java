@@ -118,7 +118,7 @@ class OpenRasterTest {
         assertTrue(Math.max(thumbnail.getWidth(), thumbnail.getHeight()) <= 256);
         BufferedImage whole = ImageIO.read(new ByteArrayInputStream(web.bytes("/pieces/" + piece.id() + "/picture.png")));
         assertEquals(0, apart(whole, merged));
-        pieces.takeAway(piece.id());
+        pieces.remove(piece.id(), piece.title());
     }
 
     @Test
@@ -132,6 +132,6 @@ class OpenRasterTest {
         assertTrue(web.get(at + "?longest=20000").words().contains("100 to 4000 pixels"), web.get(at + "?longest=20000").words());
         assertTrue(web.get(at + "?state=MELTED").words().contains("MELTED"));
         assertTrue(web.get("/pieces/" + piece.id() + "/make").text().contains("/picture.png"));
-        pieces.takeAway(piece.id());
+        pieces.remove(piece.id(), piece.title());
     }
 }

@@ -65,7 +65,7 @@ class PlanSheetTest {
         for (Way way : Catalogue.transfers()) {
             Piece piece = pieces.change(pieces.begin("Tall reed", Length.ofMillimetres(60), "reed.png", Samples.cornerPng()).doing(way));
             holdsAll(piece, way.key());
-            pieces.takeAway(piece.id());
+            pieces.remove(piece.id(), piece.title());
         }
     }
 
@@ -77,6 +77,6 @@ class PlanSheetTest {
         }
         holdsAll(piece, "four veils");
         assertTrue(text(piece).contains("How it is printed, 4"));
-        pieces.takeAway(piece.id());
+        pieces.remove(piece.id(), piece.title());
     }
 }
