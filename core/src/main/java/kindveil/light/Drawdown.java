@@ -35,6 +35,7 @@ public record Drawdown(Coefficients paint, double contrastRatio, double within, 
     /** Scattering powers to begin from: one beginning alone can end beside the nearest. */
     private static final double[] BEGINNINGS = {0.1, 0.5, 1.5, 4};
     private static final int ROUNDS = 120;
+    private static final double ENOUGH = 1e-10;
 
     /** Inner reflectances of the four faces. */
     public record Faces(Spectrum blackCard, Spectrum whiteCard, Spectrum overBlack, Spectrum overWhite) {
@@ -105,7 +106,7 @@ public record Drawdown(Coefficients paint, double contrastRatio, double within, 
 
     private static double[] fitted(Colours colours, Surface surface, double... guess) {
         List<Spectrum> cards = cards(colours);
-        return LeastSquares.least(at -> residual(at, colours, cards, surface), guess, 1e-5, ROUNDS);
+        return LeastSquares.least(at -> residual(at, colours, cards, surface), guess, 1e-5, ENOUGH, ROUNDS);
     }
 
     /** What the paint differs by from the stripe over black and over white, L*, a* and b* of each. */

@@ -45,12 +45,13 @@ final class LeastSquares {
      * The unknowns at which a residual is least (Levenberg 1944, Marquardt 1963), from a first guess.
      *
      * @param step by which each unknown is moved to see what it does
+     * @param enough square of a residual that is small enough
      */
-    static double[] least(UnaryOperator<double[]> residual, double[] guess, double step, int rounds) {
+    static double[] least(UnaryOperator<double[]> residual, double[] guess, double step, double enough, int rounds) {
         double[] at = guess.clone();
         double[] off = residual.apply(at);
         double damping = 1e-3;
-        for (int round = 0; round < rounds && dot(off, off) > 1e-10; round++) {
+        for (int round = 0; round < rounds && dot(off, off) > enough; round++) {
             double[][] jacobian = new double[at.length][];
             for (int k = 0; k < at.length; k++) {
                 double[] moved = at.clone();

@@ -31,36 +31,7 @@ public final class Upsampling {
     private static double[] fit(Colour colour) {
         Lab target = colour.lab();
         double u = 2 * (colour.red() + colour.green() + colour.blue()) / 3 - 1;
-        double[] c = {0, 0, u / Math.sqrt(1 - u * u)};
-        double[] residual = residual(c, target);
-        double error = squared(residual);
-        double damping = 1e-3;
-        for (int round = 0; round < ROUNDS && error > CLOSE_ENOUGH; round++) {
-            double[] trial = step(c, residual, target, damping);
-            double[] trialResidual = residual(trial, target);
-            double trialError = squared(trialResidual);
-            if (trialError < error) {
-                c = trial;
-                residual = trialResidual;
-                error = trialError;
-                damping = Math.max(1e-9, damping * 0.3);
-            } else {
-                damping = Math.min(1e6, damping * 5);
-            }
-        }
-        return c;
-    }
-
-    private static double[] step(double[] c, double[] residual, Lab target, double damping) {
-        double[][] jacobian = new double[3][];
-        for (int k = 0; k < 3; k++) {
-            double[] moved = c.clone();
-            moved[k] += 1e-4;
-            double[] there = residual(moved, target);
-            jacobian[k] = new double[] {(there[0] - residual[0]) / 1e-4, (there[1] - residual[1]) / 1e-4, (there[2] - residual[2]) / 1e-4};
-        }
-        double[] change = LeastSquares.step(jacobian, residual, damping);
-        return new double[] {c[0] - change[0], c[1] - change[1], c[2] - change[2]};
+        return LeastSquares.least(c -> residual(c, target), new double[] {0, 0, u / Math.sqrt(1 - u * u)}, 1e-4, CLOSE_ENOUGH, ROUNDS);
     }
 
     private static double[] residual(double[] c, Lab target) {
@@ -75,9 +46,5 @@ public final class Upsampling {
             double x = (c[0] * t + c[1]) * t + c[2];
             return 0.5 + x / (2 * Math.sqrt(1 + x * x));
         });
-    }
-
-    private static double squared(double[] r) {
-        return LeastSquares.dot(r, r);
     }
 }

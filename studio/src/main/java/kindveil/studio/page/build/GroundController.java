@@ -1,10 +1,10 @@
 package kindveil.studio.page.build;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import kindveil.measure.Length;
+import kindveil.studio.page.Marked;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.piece.PieceHead;
 import kindveil.studio.work.Outdated;
@@ -60,16 +60,11 @@ class GroundController {
         }
         Problems problems = new Problems();
         boolean card = all.containsKey("card");
-        List<Double> at = new ArrayList<>();
-        for (int i = 1; i <= (card ? 5 : 4); i++) {
-            String name = i == 5 ? "White card" : "Corner " + i;
-            at.add(problems.number(name + ", from the left", all.getOrDefault("x" + i, ""), 0, 100, "%", "Of the width of the picture."));
-            at.add(problems.number(name + ", from the top", all.getOrDefault("y" + i, ""), 0, 100, "%", "Of the height of the picture."));
-        }
+        Corners corners = Marked.corners(problems, all);
+        List<Double> white = card ? Marked.place(problems, all, 5, "White card") : List.of();
         Length width = wide.isBlank() ? null : problems.read(() -> Length.parseSize("Width of the page", wide, Page.NARROWEST, Page.WIDEST));
         try {
-            if (!problems.any() && problems.read(() -> grounds.flat(piece.seen(version), new Corners(at.get(0), at.get(1), at.get(2), at.get(3), at.get(4), at.get(5), at.get(6), at.get(7)),
-                    card ? new Grounds.Card(at.get(8), at.get(9)) : null, width)) != null) {
+            if (!problems.any() && problems.read(() -> grounds.flat(piece.seen(version), corners, card ? new Grounds.Card(white.get(0), white.get(1)) : null, width)) != null) {
                 return back(piece);
             }
         } catch (Outdated outdated) {

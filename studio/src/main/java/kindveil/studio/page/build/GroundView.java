@@ -2,7 +2,8 @@ package kindveil.studio.page.build;
 
 import java.util.List;
 import java.util.Map;
-import java.util.stream.IntStream;
+import kindveil.studio.page.Marked;
+import kindveil.studio.page.Marked.Mark;
 import kindveil.studio.page.PageView;
 import kindveil.studio.page.piece.PieceHead;
 import kindveil.studio.work.piece.Piece;
@@ -15,17 +16,12 @@ import kindveil.studio.work.piece.Piece;
  * @param card whether one does
  * @param wide how wide the page is, as it was typed
  */
-record GroundView(PieceHead head, long tall, boolean upright, String picture, List<Corner> corners, boolean card, String wide, List<String> problems) implements PageView {
-    private static final List<String> NAMES = List.of("upper left", "upper right", "lower right", "lower left", "white card");
-    private static final String[] INSIDE = {"6", "6", "94", "6", "94", "94", "6", "94", "50", "3"};
+record GroundView(PieceHead head, long tall, boolean upright, String picture, List<Mark> corners, boolean card, String wide, List<String> problems) implements PageView {
+    private static final List<String> INSIDE = List.of("6", "6", "94", "6", "94", "94", "6", "94", "50", "3");
     private static final double UPRIGHT = 1.1;
 
-    /** A place in per cent of the picture, as it was typed. */
-    record Corner(int number, String name, String x, String y) {
-    }
-
     static GroundView of(Piece piece, double aspect, Map<String, String> typed, List<String> problems) {
-        List<Corner> corners = IntStream.range(0, NAMES.size()).mapToObj(i -> new Corner(i + 1, NAMES.get(i), typed.getOrDefault("x" + (i + 1), INSIDE[2 * i]), typed.getOrDefault("y" + (i + 1), INSIDE[2 * i + 1]))).toList();
+        List<Mark> corners = Marked.of(typed, INSIDE, "white card");
         return new GroundView(PieceHead.of(piece, "Build"), Math.round(1000 * aspect), aspect > UPRIGHT, "/pictures/%s.png".formatted(piece.basis().photograph().orElseThrow()), corners, typed.containsKey("card"), typed.getOrDefault("wide", ""), problems);
     }
 }

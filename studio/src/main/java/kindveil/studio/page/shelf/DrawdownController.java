@@ -1,12 +1,12 @@
 package kindveil.studio.page.shelf;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import kindveil.image.Picture;
 import kindveil.light.Surface;
 import kindveil.reading.DrawdownReading;
+import kindveil.studio.page.Marked;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.picture.PictureWork;
@@ -46,7 +46,7 @@ class DrawdownController {
     Object read(@PathVariable UUID picture, @RequestParam(defaultValue = "false") boolean keep, @RequestParam Map<String, String> all) {
         Problems problems = new Problems();
         boolean gloss = all.containsKey("gloss");
-        Corners corners = corners(problems, all);
+        Corners corners = Marked.corners(problems, all);
         Double white = problems.number("White half", all.getOrDefault("white", ""), 40, 98, "%", "White paper sends back 80 to 90 % of the light.");
         if (keep) {
             PaintsController.named(problems, all.getOrDefault("name", ""));
@@ -65,14 +65,5 @@ class DrawdownController {
     private ModelAndView view(UUID id, Map<String, String> typed, DrawdownView.@Nullable Read read, List<String> problems) {
         StoredPicture picture = pictures.get(id);
         return DrawdownView.of(id, picture.height() / (double) picture.width(), typed, read, problems).in("shelf/drawdown");
-    }
-
-    private static @Nullable Corners corners(Problems problems, Map<String, String> all) {
-        List<Double> at = new ArrayList<>();
-        for (int i = 1; i <= 4; i++) {
-            at.add(problems.number("Corner %d, from the left".formatted(i), all.getOrDefault("x" + i, ""), 0, 100, "%", "Of the width of the picture."));
-            at.add(problems.number("Corner %d, from the top".formatted(i), all.getOrDefault("y" + i, ""), 0, 100, "%", "Of the height of the picture."));
-        }
-        return problems.any() ? null : problems.read(() -> new Corners(at.get(0), at.get(1), at.get(2), at.get(3), at.get(4), at.get(5), at.get(6), at.get(7)));
     }
 }

@@ -3,7 +3,6 @@ package kindveil.studio.page.shelf;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import java.util.stream.IntStream;
 import kindveil.light.Colour;
 import kindveil.light.ColourDifference;
 import kindveil.light.Drawdown;
@@ -11,6 +10,8 @@ import kindveil.light.Hiding;
 import kindveil.light.Surface;
 import kindveil.measure.Figures;
 import kindveil.reading.DrawdownReading;
+import kindveil.studio.page.Marked;
+import kindveil.studio.page.Marked.Mark;
 import kindveil.studio.page.PageView;
 import kindveil.studio.page.Say;
 import org.jspecify.annotations.Nullable;
@@ -21,13 +22,8 @@ import org.jspecify.annotations.Nullable;
  * @param tall its height
  * @param read what was read, or null before
  */
-record DrawdownView(UUID picture, long tall, String name, String white, boolean gloss, List<Corner> corners, @Nullable Read read, List<String> problems) implements PageView {
-    private static final List<String> NAMES = List.of("upper left", "upper right", "lower right", "lower left");
-    private static final String[] INSIDE = {"8", "8", "92", "8", "92", "92", "8", "92"};
-
-    /** One of them, in per cent of the picture, as it was typed. */
-    record Corner(int number, String name, String x, String y) {
-    }
+record DrawdownView(UUID picture, long tall, String name, String white, boolean gloss, List<Mark> corners, @Nullable Read read, List<String> problems) implements PageView {
+    private static final List<String> INSIDE = List.of("8", "8", "92", "8", "92", "92", "8", "92");
 
     /**
      * What it tells.
@@ -60,7 +56,7 @@ record DrawdownView(UUID picture, long tall, String name, String white, boolean 
     }
 
     static DrawdownView of(UUID picture, double aspect, Map<String, String> typed, @Nullable Read read, List<String> problems) {
-        List<Corner> corners = IntStream.range(0, NAMES.size()).mapToObj(i -> new Corner(i + 1, NAMES.get(i), typed.getOrDefault("x" + (i + 1), INSIDE[2 * i]), typed.getOrDefault("y" + (i + 1), INSIDE[2 * i + 1]))).toList();
+        List<Mark> corners = Marked.of(typed, INSIDE);
         return new DrawdownView(picture, Math.round(1000 * aspect), typed.getOrDefault("name", ""), typed.getOrDefault("white", "86"), typed.containsKey("gloss"), corners, read, problems);
     }
 }

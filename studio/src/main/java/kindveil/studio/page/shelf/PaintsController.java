@@ -22,6 +22,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.ModelAndView;
+import org.springframework.web.util.UriComponentsBuilder;
 
 /** The paints on the shelf: put there, taken away, and mixed for a colour that is wished. */
 @Controller
@@ -121,6 +122,6 @@ class PaintsController {
         }
         UUID picture = problems.read(() -> pictures.take(upload.name(), upload.bytes()).id());
         return picture == null ? refused(PaintsView.Put.NOTHING, problems)
-                : "redirect:" + org.springframework.web.util.UriComponentsBuilder.fromPath("/shelf/drawdown/{picture}").queryParam("name", "{name}").encode().buildAndExpand(picture, name.strip()).toUriString();
+                : "redirect:" + UriComponentsBuilder.fromPath("/shelf/drawdown/{picture}").queryParam("name", "{name}").encode().buildAndExpand(picture, name.strip()).toUriString();
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import kindveil.measure.Length;
+import kindveil.studio.page.Marked;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
 import kindveil.studio.page.piece.Guard;
@@ -75,13 +76,8 @@ class CornersController {
     }
 
     private @Nullable Piece read(Problems problems, Piece piece, Map<String, String> all) {
-        List<Double> at = new ArrayList<>();
-        for (int i = 1; i <= 4; i++) {
-            for (String axis : List.of("x", "y")) {
-                at.add(problems.number("Corner %d, %s".formatted(i, axis.equals("x") ? "from the left" : "from the top"), all.getOrDefault(axis + i, ""), 0, 100, "%", "Of the width and height of the picture."));
-            }
-        }
-        return problems.any() ? null : problems.read(() -> framed(piece, new Corners(at.get(0), at.get(1), at.get(2), at.get(3), at.get(4), at.get(5), at.get(6), at.get(7))));
+        Corners corners = Marked.corners(problems, all);
+        return corners == null ? null : problems.read(() -> framed(piece, corners));
     }
 
     /** As wide a print as before. */

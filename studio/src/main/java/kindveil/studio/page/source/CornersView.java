@@ -1,10 +1,11 @@
 package kindveil.studio.page.source;
 
-import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.IntStream;
 import kindveil.measure.Figures;
+import kindveil.studio.page.Marked;
+import kindveil.studio.page.Marked.Mark;
 import kindveil.studio.page.PageView;
 import kindveil.studio.page.piece.Guard;
 import kindveil.studio.page.piece.PieceHead;
@@ -20,19 +21,14 @@ import org.jspecify.annotations.Nullable;
  * @param corners upper left first, then clockwise
  * @param flat whether it is laid flat already
  */
-record CornersView(PieceHead head, long tall, boolean upright, String picture, List<Corner> corners, boolean flat, @Nullable Guard guard, List<String> problems) implements PageView {
+record CornersView(PieceHead head, long tall, boolean upright, String picture, List<Mark> corners, boolean flat, @Nullable Guard guard, List<String> problems) implements PageView {
     private static final double UPRIGHT = 1.1;
-    private static final List<String> NAMES = List.of("upper left", "upper right", "lower right", "lower left");
     private static final double[] INSIDE = {8, 8, 92, 8, 92, 92, 8, 92};
-
-    /** One of them, in per cent of the picture, as it was typed. */
-    record Corner(int number, String name, String x, String y) {
-    }
 
     static CornersView of(Piece piece, double aspect, Map<String, String> typed, List<String> problems) {
         Corners now = piece.design().treatments().of(Corners.class).orElse(null);
         double[] at = now == null ? INSIDE : new double[] {now.x1(), now.y1(), now.x2(), now.y2(), now.x3(), now.y3(), now.x4(), now.y4()};
-        List<Corner> corners = new ArrayList<>(IntStream.range(0, NAMES.size()).mapToObj(i -> new Corner(i + 1, NAMES.get(i), typed.getOrDefault("x" + (i + 1), Figures.plain(at[2 * i])), typed.getOrDefault("y" + (i + 1), Figures.plain(at[2 * i + 1])))).toList());
+        List<Mark> corners = Marked.of(typed, Arrays.stream(at).mapToObj(Figures::plain).toList());
         return new CornersView(PieceHead.of(piece, "Source"), Math.round(1000 * aspect), aspect > UPRIGHT, "/pictures/%s.png".formatted(piece.veil().source()), corners, now != null, null, problems);
     }
 

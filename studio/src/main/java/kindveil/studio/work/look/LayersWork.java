@@ -3,6 +3,7 @@ package kindveil.studio.work.look;
 import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import kindveil.image.Picture;
 import kindveil.measure.UnusableValue;
 import kindveil.reading.LookState;
@@ -43,7 +44,7 @@ public class LayersWork {
             Trace trace = pieces.plan(now).trace();
             Picture seen = looks.seen(now, LookState.finished(trace), trace.plannedPasses(), LONGEST);
             BufferedImage above = Rasters.encoded(seen);
-            layers.add(new OpenRaster.Layer("%d, %s".formatted(i, now.design().theWay().name().toLowerCase(java.util.Locale.ROOT)), OpenRaster.lifted(below, above)));
+            layers.add(new OpenRaster.Layer("%d, %s".formatted(i, now.design().theWay().name().toLowerCase(Locale.ROOT)), OpenRaster.lifted(below, above)));
             below = above;
         }
         double wide = looks.frameSize(piece).getFirst().millimetres() / MILLIMETRES_PER_INCH;

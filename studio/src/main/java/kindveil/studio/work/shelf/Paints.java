@@ -1,5 +1,6 @@
 package kindveil.studio.work.shelf;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -43,7 +44,7 @@ public class Paints {
 
     /** By name. */
     public List<Mine> all() {
-        return shelf.kept().read().stream().flatMap(owned -> mine(owned).stream()).sorted(java.util.Comparator.comparing(one -> one.name().toLowerCase(Locale.ROOT))).toList();
+        return shelf.kept().read().stream().flatMap(owned -> mine(owned).stream()).sorted(Comparator.comparing(one -> one.name().toLowerCase(Locale.ROOT))).toList();
     }
 
     private static Optional<Mine> mine(Owned owned) {
