@@ -93,7 +93,7 @@ public final class OpenRaster {
     }
 
     private static String escaped(String words) {
-        return words.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;").replace("\"", "&quot;").replaceAll("[\\x00-\\x1f]", " ");
+        return Outlines.escaped(words).replace("\"", "&quot;").replaceAll("[\\x00-\\x1f]", " ");
     }
 
     private static BufferedImage thumbnail(BufferedImage merged) {

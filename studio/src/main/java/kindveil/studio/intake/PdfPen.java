@@ -171,14 +171,17 @@ final class PdfPen {
     /** Fills a rectangle with a grey of that encoded value, 0 (black) to 1. */
     void fill(double x, double y, double w, double h, double grey) throws IOException {
         content.setNonStrokingColor((float) grey);
-        content.addRect(points(x), up(y + h), points(w), points(h));
-        content.fill();
-        content.setNonStrokingColor(0f);
+        fill(x, y, w, h);
     }
 
     /** Fills a rectangle with a colour. */
     void fill(double x, double y, double w, double h, Colour colour) throws IOException {
         content.setNonStrokingColor((float) Srgb.encode(colour.red()), (float) Srgb.encode(colour.green()), (float) Srgb.encode(colour.blue()));
+        fill(x, y, w, h);
+    }
+
+    /** In what was set; black is set again after it. */
+    private void fill(double x, double y, double w, double h) throws IOException {
         content.addRect(points(x), up(y + h), points(w), points(h));
         content.fill();
         content.setNonStrokingColor(0f);
@@ -218,7 +221,7 @@ final class PdfPen {
     /** In lines that fit, from the first baseline down. */
     void paragraph(double x, double baseline, double size, double room, double lead, String words) throws IOException {
         double at = baseline;
-        for (String line : lines(size, room, printable(words))) {
+        for (String line : folded(size, room, words)) {
             text(x, at, size, line);
             at += lead;
         }
@@ -226,13 +229,9 @@ final class PdfPen {
 
     /** The lines it takes within that many millimetres. */
     List<String> folded(double size, double room, String words) throws IOException {
-        return lines(size, room, printable(words));
-    }
-
-    private List<String> lines(double size, double room, String words) throws IOException {
         List<String> lines = new ArrayList<>();
         StringBuilder line = new StringBuilder();
-        for (String word : words.split(" ")) {
+        for (String word : printable(words).split(" ")) {
             if (!line.isEmpty() && width(size, line + " " + word) > room) {
                 lines.add(line.toString());
                 line.setLength(0);

@@ -106,7 +106,7 @@ class BuildController {
     ModelAndView section(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, LookView.Asked asked, @RequestParam(required = false) @Nullable String open) {
         Planned planned = pieces.plan(pieces.get(id, veil));
         LookView view = asked.of(planned);
-        return new ModelAndView("piece/section :: section", "section", SectionView.of(planned, view, Doors.of(planned.piece(), BuildForm.of(planned, paints.all(), say.measure()), view, open), looks, say));
+        return new ModelAndView("piece/section :: section", "section", SectionView.of(planned, view, Doors.of(planned.piece(), BuildForm.of(planned, say.measure()), view, open), looks, say));
     }
 
     /** How much of the drawing drowns, which takes longer to work out than all the rest. */

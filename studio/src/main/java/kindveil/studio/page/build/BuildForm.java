@@ -111,6 +111,11 @@ public record BuildForm(List<Slot> slots, List<Number> numbers, List<Pot> pots, 
         }
     }
 
+    /** What there is to choose, where its pots are not shown: the shelf need not be read for that. */
+    static BuildForm of(Planned planned, UnitSystem measure) {
+        return of(planned, List.of(), measure);
+    }
+
     static BuildForm of(Planned planned, List<Paints.Mine> shelf, UnitSystem measure) {
         Map<String, String> typed = new TreeMap<>();
         planned.brief().settings().dials().forEach((key, value) -> dial(planned, key).ifPresent(dial -> typed.put(DIAL + key, shown(dial, value, measure))));

@@ -77,7 +77,7 @@ class BuildPage {
 
     /** What is still being looked at of the card that stands open. */
     Late late(Planned planned, LookView.Asked look, @Nullable String open) {
-        BuildForm form = BuildForm.of(planned, paints.all(), say.measure());
+        BuildForm form = BuildForm.of(planned, say.measure());
         LookView view = look.of(planned);
         Doors doors = Doors.of(planned.piece(), form, view, open);
         Alternatives.Looked looked = alternatives.look(planned.piece(), doors.open() == null ? List.of() : form.slots(doors.open()).stream().map(BuildForm.Slot::choice).toList(), view.right(), view.pass(), CardView.AT_A_TIME);

@@ -1,5 +1,6 @@
 package kindveil.studio.page.build;
 
+import java.util.List;
 import java.util.UUID;
 import kindveil.measure.NumberText;
 import kindveil.measure.UnusableValue;
@@ -9,6 +10,7 @@ import kindveil.studio.page.Download;
 import kindveil.studio.work.look.LayersWork;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
+import kindveil.way.Trace;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -40,16 +42,14 @@ class LayersController {
     ResponseEntity<byte[]> picture(@PathVariable UUID id, @RequestParam(defaultValue = "") String state, @RequestParam(defaultValue = "1600") String longest) {
         Piece stored = pieces.get(id);
         Piece piece = stored.at(stored.veils().size());
-        LookState of = state(state, piece);
+        LookState of = state(state, pieces.plan(piece).whole());
         int side = (int) UnusableValue.requireWithin("Longest side", NumberText.parse("Longest side", longest, "pixels").value(), LayersWork.LEAST, LayersWork.MOST, "pixels", "1600 fills a screen.");
         return Download.of(Download.named(piece.title(), "piece") + "-" + Words.token(of) + ".png", MediaType.IMAGE_PNG).body(layers.picture(piece, of, side));
     }
 
-    private LookState state(String name, Piece piece) {
-        if (name.isEmpty()) {
-            return LookState.finished(pieces.plan(piece).whole());
-        }
-        return LookState.of(pieces.plan(piece).whole()).stream().filter(one -> one.name().equals(name)).findFirst()
-                .orElseThrow(() -> new UnusableValue("state", Words.shown(name, 40), "one of " + LookState.of(pieces.plan(piece).whole()).stream().map(LookState::name).toList(), "Choose one of them."));
+    private static LookState state(String name, Trace whole) {
+        List<LookState> all = LookState.of(whole);
+        return name.isEmpty() ? LookState.finished(whole) : all.stream().filter(one -> one.name().equals(name)).findFirst()
+                .orElseThrow(() -> new UnusableValue("state", Words.shown(name, 40), "one of " + all.stream().map(LookState::name).toList(), "Choose one of them."));
     }
 }

@@ -27,7 +27,6 @@ import kindveil.studio.work.look.LookWork;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.piece.Planned;
-import kindveil.studio.work.shelf.Paints;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -40,13 +39,11 @@ class PlanSheetController {
     private static final Colour PATTERNED = Colour.grey(0.8);
     private final PieceWork pieces;
     private final LookWork looks;
-    private final Paints paints;
     private final Say say;
 
-    PlanSheetController(PieceWork pieces, LookWork looks, Paints paints, Say say) {
+    PlanSheetController(PieceWork pieces, LookWork looks, Say say) {
         this.pieces = pieces;
         this.looks = looks;
-        this.paints = paints;
         this.say = say;
     }
 
@@ -63,7 +60,7 @@ class PlanSheetController {
         Piece piece = planned.piece();
         TimeReading times = planned.times();
         LookView view = LookView.Asked.NOTHING.of(planned);
-        SectionView section = SectionView.of(planned, view, Doors.of(piece, BuildForm.of(planned, paints.all(), say.measure()), view, null), looks, say);
+        SectionView section = SectionView.of(planned, view, Doors.of(piece, BuildForm.of(planned, say.measure()), view, null), looks, say);
         byte[] look = looks.png(piece, Map.of(), LookState.finished(planned.whole()), planned.whole().plannedPasses(), false);
         List<String> ways = piece.veils().stream().map(veil -> veil.design().theWay().name()).toList();
         String said = "%s, on %s. %s from start to end at %s, if every wait is the safe one; hands busy for %s.".formatted(String.join(", then ", ways), piece.base().support().words(), Knot.elapsed(times), say.air(), Span.words(times.handsOn()));

@@ -3,6 +3,7 @@ package kindveil.studio.page.shelf;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import kindveil.light.Colour;
 import kindveil.measure.UnusableValue;
@@ -79,7 +80,8 @@ class PairsController {
     ModelAndView pairs(@RequestParam Map<String, String> all) {
         Form form = Form.of(all);
         Problems problems = new Problems();
-        List<Piece> there = pieces.all().stream().filter(piece -> !pieces.putAway().contains(piece.id())).toList();
+        Set<UUID> away = pieces.putAway();
+        List<Piece> there = pieces.all().stream().filter(piece -> !away.contains(piece.id())).toList();
         List<Paints.Mine> shelf = paints.all();
         Piece first = there.stream().filter(piece -> PairsController.usable(piece, Kind.PLATE)).findFirst().orElse(there.isEmpty() ? null : there.getFirst());
         Form asked = form.piece.isEmpty() && first != null ? form.of(first) : form;
@@ -133,9 +135,10 @@ class PairsController {
         }
         Design design = now.design();
         List<String> pots = POTS.get(of);
+        List<Paints.Mine> shelf = paints.all();
         for (int i = 0; i < pots.size(); i++) {
             UUID id = id("Paint", two[i]);
-            Paints.Mine paint = paints.all().stream().filter(one -> one.id().equals(id)).findFirst().orElseThrow(() -> new UnusableValue("Paint", id.toString(), "one of those on the shelf", "Open the page of pairs again."));
+            Paints.Mine paint = shelf.stream().filter(one -> one.id().equals(id)).findFirst().orElseThrow(() -> new UnusableValue("Paint", id.toString(), "one of those on the shelf", "Open the page of pairs again."));
             design = design.painted(pots.get(i), paint.id(), paint.colour());
         }
         Piece asked = now.seen(version).with(design);
