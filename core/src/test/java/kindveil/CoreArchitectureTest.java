@@ -13,7 +13,7 @@ import com.tngtech.archunit.lang.ArchRule;
 class CoreArchitectureTest {
     @ArchTest
     static final ArchRule coreIsPlainJava = classes().should().onlyDependOnClassesThat()
-            .resideInAnyPackage("kindveil..", "java.lang..", "java.util..", "java.time..", "java.math..", "org.locationtech.jts..", "org.jspecify.annotations..")
+            .resideInAnyPackage("kindveil..", "java.lang..", "java.util..", "java.time..", "java.math..", "org.locationtech.jts..", "com.github.benmanes.caffeine.cache..", "org.jspecify.annotations..")
             .because("the craft must be computable and testable without a server, a screen or a database; plane geometry is a library's");
 
     @ArchTest

@@ -26,24 +26,38 @@ public record Bench(Duration now, List<Thing> things, List<Bond> bonds, RoomCour
     public Bench {
         things = List.copyOf(things);
         bonds = List.copyOf(bonds);
-        if (things.stream().map(Thing::kind).distinct().count() != things.size()) {
-            throw new IllegalStateException("Impossible state: one thing lies on the bench twice.");
-        }
+        requireOnce("thing", things.stream().map(Thing::kind).toList());
         for (Bond bond : bonds) {
             requireSound(bond, things);
         }
-        List<Face> joined = bonds.stream().flatMap(b -> Stream.of(b.moving(), b.onto())).toList();
-        if (joined.stream().distinct().count() != joined.size()) {
-            throw new IllegalStateException("Impossible state: one face lies in two bonds.");
+        if (!bonds.isEmpty()) {
+            requireOnce("bond", bonds.stream().flatMap(b -> Stream.of(b.moving(), b.onto())).toList());
+        }
+    }
+
+    private static void requireOnce(String what, List<?> all) {
+        for (int i = 0; i < all.size(); i++) {
+            for (int j = 0; j < i; j++) {
+                if (all.get(i).equals(all.get(j))) {
+                    throw new IllegalStateException("Impossible state: %s in two of the bench's %ss.".formatted(all.get(i), what));
+                }
+            }
         }
     }
 
     private static void requireSound(Bond bond, List<Thing> things) {
-        boolean both = Stream.of(bond.moving(), bond.onto())
-                .allMatch(face -> things.stream().anyMatch(thing -> thing.kind() == face.thing()));
-        if (!both || bond.moving().thing() == bond.onto().thing()) {
+        if (!lies(bond.moving(), things) || !lies(bond.onto(), things) || bond.moving().thing() == bond.onto().thing()) {
             throw new IllegalStateException("Impossible state: a bond between %s and %s.".formatted(bond.moving(), bond.onto()));
         }
+    }
+
+    private static boolean lies(Face face, List<Thing> things) {
+        for (Thing thing : things) {
+            if (thing.kind() == face.thing()) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** The air as it is now. */
@@ -96,7 +110,12 @@ public record Bench(Duration now, List<Thing> things, List<Bond> bonds, RoomCour
     }
 
     public Optional<Thing> thing(ThingKind kind) {
-        return things.stream().filter(thing -> thing.kind() == kind).findFirst();
+        for (Thing thing : things) {
+            if (thing.kind() == kind) {
+                return Optional.of(thing);
+            }
+        }
+        return Optional.empty();
     }
 
     public boolean has(ThingKind kind) {

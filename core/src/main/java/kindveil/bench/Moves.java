@@ -154,7 +154,11 @@ final class Moves {
     }
 
     private static Bench dried(Bench bench, Predicate<Residue> which) {
-        UnaryOperator<Layer> dry = layer -> layer instanceof Residue r && r.filling() == Filling.WATER && which.test(r) ? r.filled(Filling.AIR) : layer;
+        Predicate<Layer> dries = layer -> layer instanceof Residue r && r.filling() == Filling.WATER && which.test(r);
+        if (bench.things().stream().noneMatch(thing -> thing.front().stream().anyMatch(dries) || thing.back().stream().anyMatch(dries))) {
+            return bench;
+        }
+        UnaryOperator<Layer> dry = layer -> dries.test(layer) ? ((Residue) layer).filled(Filling.AIR) : layer;
         return bench.with(bench.things().stream().map(thing -> thing.mapped(dry)).toList(), bench.bonds());
     }
 

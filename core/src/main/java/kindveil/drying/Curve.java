@@ -17,19 +17,15 @@ final class Curve {
         this.initial = initial;
     }
 
-    /**
-     * From {@code start} on, in the rooms of a course.
-     *
-     * @param since when that is, on the course's time
-     */
-    static Curve of(Bed bed, Water start, RoomCourse air, Duration since, double rate) {
+    /** From {@code start} on, in the rooms of a course that begins then. */
+    static Curve of(Bed bed, Water start, RoomCourse air, double rate) {
         List<Rosenbrock.Point> points = new ArrayList<>();
         double[] y = start.values();
         double t = 0;
         List<RoomCourse.Spell> spells = air.spells();
         for (int i = 0; i < spells.size(); i++) {
             boolean last = i == spells.size() - 1;
-            double end = last ? LONGEST_SECONDS : seconds(spells.get(i + 1).from().minus(since));
+            double end = last ? LONGEST_SECONDS : seconds(spells.get(i + 1).from());
             if (end <= t) {
                 continue;
             }
@@ -42,6 +38,11 @@ final class Curve {
 
     private static double seconds(Duration duration) {
         return duration.toNanos() / 1e9;
+    }
+
+    /** Steps it is kept in. */
+    int steps() {
+        return points.size();
     }
 
     Water after(Duration elapsed) {

@@ -45,13 +45,18 @@ public record Damp(double brought, double bound, boolean bothSides) {
 
     /** When it is dry, on the course's time; empty when it never is. */
     public Optional<Duration> dry(RoomCourse air, Duration now) {
+        return Lately.dry(this, air.since(now)).map(now::plus);
+    }
+
+    /** How long it takes in air that begins with it; empty when it never is dry. */
+    Optional<Duration> dries(RoomCourse air) {
         double t = 0;
-        double celsius = air.at(now).temperature().celsius();
+        double celsius = air.at(Duration.ZERO).temperature().celsius();
         double held = brought;
         while (true) {
-            Standing standing = new Standing(air.at(now.plusMillis(Math.round(1000 * t))));
+            Standing standing = new Standing(air.at(elapsed(t)));
             if (held <= standing.rest + LEFT * brought) {
-                return Optional.of(now.plusMillis(Math.round(1000 * t)));
+                return Optional.of(elapsed(t));
             }
             double evaporates = standing.evaporates(held, celsius);
             if (t > LONGEST_SECONDS) {
@@ -62,6 +67,10 @@ public record Damp(double brought, double bound, boolean bothSides) {
             celsius += step * standing.warming(celsius, evaporates, held);
             t += step;
         }
+    }
+
+    private static Duration elapsed(double seconds) {
+        return Duration.ofMillis(Math.round(1000 * seconds));
     }
 
     private final class Standing {

@@ -98,7 +98,7 @@ public final class Drying {
     private Curve curve(double rate) {
         Curve known = curves.get(rate);
         if (known == null) {
-            known = Curve.of(bed, start.apply(rate), air, since, rate);
+            known = Lately.curve(bed, start.apply(rate), air.since(since), rate);
             curves.put(rate, known);
         }
         return known;

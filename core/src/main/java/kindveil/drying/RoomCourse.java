@@ -48,6 +48,14 @@ public record RoomCourse(List<Spell> spells) {
         return spells.getLast().room();
     }
 
+    /** The same air, its times counted from {@code time} on; what was before is gone. */
+    RoomCourse since(Duration time) {
+        List<Spell> left = new ArrayList<>();
+        left.add(new Spell(Duration.ZERO, at(time)));
+        spells.stream().filter(spell -> spell.from().compareTo(time) > 0).forEach(spell -> left.add(new Spell(spell.from().minus(time), spell.room())));
+        return new RoomCourse(left);
+    }
+
     /** Told again: another room from a time on; what was told for later is replaced. */
     public RoomCourse from(Duration time, Room room) {
         List<Spell> kept = new ArrayList<>(spells.stream().filter(spell -> spell.from().compareTo(time) < 0).toList());

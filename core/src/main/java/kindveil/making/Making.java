@@ -294,7 +294,12 @@ public final class Making {
      * the advised one.
      */
     public List<Moment> forecast(Instant now) {
-        return walk.onwards().toTheEnd(Duration.between(begun, now.isBefore(last) ? last : now));
+        return forecast(now, List.of());
+    }
+
+    /** The same by a plan that only differs in what is to come. @param other what the other plan's forecast says */
+    List<Moment> forecast(Instant now, List<Moment> other) {
+        return walk.onwards().toTheEnd(Duration.between(begun, now.isBefore(last) ? last : now), other);
     }
 
     /** What the bench has against doing the act at hand so that it is done at {@code at}. */

@@ -7,7 +7,10 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import kindveil.bench.Refusal;
 import kindveil.measure.Figures;
 import kindveil.measure.UnusableValue;
@@ -62,29 +65,27 @@ public final class Replanning {
         if (making.finished() || !written(sequence(List.of())).map(same -> same.plan().equals(plan.plan())).orElse(false)) {
             return List.of();
         }
-        Rest rest = Rest.of(making, plan, now);
-        List<Open> open = new ArrayList<>();
-        for (int part = 0; part < plan.parts().size(); part++) {
+        Rest rest = Rest.of(making.forecast(now), plan);
+        List<Supplier<Optional<Open>>> asked = new ArrayList<>();
+        for (int i = 0; i < plan.parts().size(); i++) {
+            int part = i;
             Way way = ways.apply(plan.parts().get(part).way());
             Brief brief = plan.parts().get(part).brief();
-            for (Choice choice : way.choices()) {
-                List<Other> others = others(part, way, brief, choice, rest, now);
-                if (!others.isEmpty()) {
-                    open.add(new Open(part, choice.key(), choice.question(), way.chosen(brief, choice.key()).words(), others, null));
-                }
-            }
-            for (Dial dial : way.dials(brief)) {
-                if (turns(part, way, brief, dial)) {
-                    open.add(new Open(part, dial.key(), dial.words(), "%s %s".formatted(Figures.plain(way.dialled(brief, dial.key())), dial.usual().unit()), List.of(), dial));
-                }
-            }
+            way.choices().forEach(choice -> asked.add(() -> chosen(part, way, brief, choice, rest, now)));
+            way.dials(brief).forEach(dial -> asked.add(() -> dialled(part, way, brief, dial)));
         }
-        return open;
+        return asked.parallelStream().flatMap(one -> one.get().stream()).toList();
     }
 
-    private List<Other> others(int part, Way way, Brief brief, Choice choice, Rest rest, Instant now) {
-        String chosen = way.chosen(brief, choice.key()).key();
-        return choice.options().parallelStream().filter(option -> !option.key().equals(chosen)).flatMap(option -> other(part, choice, option, rest, now).stream()).toList();
+    private Optional<Open> chosen(int part, Way way, Brief brief, Choice choice, Rest rest, Instant now) {
+        Choice.Option chosen = way.chosen(brief, choice.key());
+        List<Other> others = choice.options().parallelStream().filter(option -> !option.key().equals(chosen.key())).flatMap(option -> other(part, choice, option, rest, now).stream()).toList();
+        return others.isEmpty() ? Optional.empty() : Optional.of(new Open(part, choice.key(), choice.question(), chosen.words(), others, null));
+    }
+
+    private Optional<Open> dialled(int part, Way way, Brief brief, Dial dial) {
+        String now = "%s %s".formatted(Figures.plain(way.dialled(brief, dial.key())), dial.usual().unit());
+        return turns(part, way, brief, dial) ? Optional.of(new Open(part, dial.key(), dial.words(), now, List.of(), dial)) : Optional.empty();
     }
 
     private Optional<Other> other(int part, Choice choice, Choice.Option option, Rest rest, Instant now) {
@@ -92,7 +93,7 @@ public final class Replanning {
         if (other == null) {
             return Optional.empty();
         }
-        Rest then = Rest.of(other.making, other.plan, now);
+        Rest then = Rest.of(other.making.forecast(now, rest.coming), other.plan);
         // what the bench refuses by now is no fault of the change
         return rest.refused.containsAll(then.refused) ? Optional.of(new Other(option.key(), option.words(), then.left.minus(rest.left), then.takes - rest.takes)) : Optional.empty();
     }
@@ -103,15 +104,14 @@ public final class Replanning {
     }
 
     /** What is to come of it, and what the bench has against that. */
-    private record Rest(Duration left, double takes, List<String> refused) {
-        static Rest of(Making making, Begun plan, Instant now) {
-            List<Trace.Moment> coming = making.forecast(now);
+    private record Rest(List<Trace.Moment> coming, Duration left, double takes, Set<String> refused) {
+        static Rest of(List<Trace.Moment> coming, Begun plan) {
             if (coming.isEmpty()) {
-                return new Rest(Duration.ZERO, 0, List.of());
+                return new Rest(coming, Duration.ZERO, 0, Set.of());
             }
             Brief brief = plan.parts().getFirst().brief();
-            double takes = AmountReading.of(new Trace(making.plan(), coming), brief.width(), brief.height()).byProduct().values().stream().mapToDouble(Volume::millilitres).sum();
-            return new Rest(coming.getLast().end(), takes, coming.stream().flatMap(moment -> moment.refusals().stream()).map(Refusal::reason).toList());
+            double takes = AmountReading.of(new Trace(plan.plan(), coming), brief.width(), brief.height()).byProduct().values().stream().mapToDouble(Volume::millilitres).sum();
+            return new Rest(coming, coming.getLast().end(), takes, coming.stream().flatMap(moment -> moment.refusals().stream()).map(Refusal::reason).collect(Collectors.toSet()));
         }
     }
 

@@ -1,10 +1,10 @@
 package kindveil.way;
 
 import java.util.ArrayList;
-import java.util.HashSet;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import kindveil.bench.Bench;
 import kindveil.drying.Airing;
 import kindveil.drying.RoomCourse;
@@ -26,19 +26,23 @@ public record Plan(Bench bench, List<Act> acts, List<Window> windows, List<Airin
         acts = List.copyOf(acts);
         airings = List.copyOf(airings);
         windows = List.copyOf(windows);
-        List<ActId> keys = acts.stream().map(Act::id).toList();
-        Set<ActId> distinct = new HashSet<>(keys);
-        if (acts.isEmpty() || distinct.size() != keys.size()) {
-            throw new IllegalArgumentException("Impossible state: acts %s are empty or named twice.".formatted(keys));
+        Map<ActId, Integer> places = new HashMap<>();
+        for (int i = 0; i < acts.size(); i++) {
+            places.put(acts.get(i).id(), i);
+        }
+        if (acts.isEmpty() || places.size() != acts.size()) {
+            throw new IllegalArgumentException("Impossible state: acts %s are empty or named twice.".formatted(acts.stream().map(Act::id).toList()));
         }
         for (Window window : windows) {
-            if (keys.indexOf(window.from()) < 0 || keys.indexOf(window.from()) >= keys.indexOf(window.to())) {
+            Integer from = places.get(window.from());
+            Integer to = places.get(window.to());
+            if (from == null || to == null || from >= to) {
                 throw new IllegalArgumentException("Impossible state: a window from %s to %s.".formatted(window.from(), window.to()));
             }
         }
         for (Act act : acts) {
             for (Answer answer : act.answers()) {
-                if (answer.effect() instanceof Effect.SkipTo skip && !distinct.contains(skip.act())) {
+                if (answer.effect() instanceof Effect.SkipTo skip && !places.containsKey(skip.act())) {
                     throw new IllegalArgumentException("Impossible state: %s leads to %s, which is not in the plan.".formatted(act.id(), skip.act()));
                 }
             }
@@ -66,7 +70,13 @@ public record Plan(Bench bench, List<Act> acts, List<Window> windows, List<Airin
     }
 
     public List<Window> endingAt(ActId id) {
-        return windows.stream().filter(window -> window.to().equals(id)).toList();
+        List<Window> ending = new ArrayList<>();
+        for (Window window : windows) {
+            if (window.to().equals(id)) {
+                ending.add(window);
+            }
+        }
+        return ending;
     }
 
     /** The position an answer leads to; one past the last when it is the end. */

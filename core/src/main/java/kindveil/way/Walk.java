@@ -131,16 +131,42 @@ public final class Walk {
 
     /** To the end, each act as soon as it is advised and not before {@code earliest}, each check as expected. */
     public List<Moment> toTheEnd(Duration earliest) {
+        return toTheEnd(earliest, List.of());
+    }
+
+    /**
+     * The same, taking over from another plan what comes to the same.
+     *
+     * @param other what came of the other plan, from the same bench on and by the same air: good as long as its acts and what they wait for are these
+     */
+    public List<Moment> toTheEnd(Duration earliest, List<Moment> other) {
         List<Moment> taken = new ArrayList<>();
         Duration free = Span.longer(earliest, bench.now());
+        boolean alike = true;
         while (index < plan.acts().size()) {
             Act act = plan.acts().get(index);
-            List<Wait> waits = waits(act);
-            Duration start = waits.stream().map(Wait::advisedEnd).reduce(free, Span::longer);
-            Moment moment = take(act, waits, start, start.plus(act.handsOn()), act.usual());
+            alike = alike && taken.size() < other.size() && same(act, other.get(taken.size()));
+            Moment moment = alike ? taken(other.get(taken.size())) : soonest(act, free);
             taken.add(moment);
             free = moment.end();
         }
         return taken;
+    }
+
+    private Moment soonest(Act act, Duration free) {
+        List<Wait> waits = waits(act);
+        Duration start = waits.stream().map(Wait::advisedEnd).reduce(free, Span::longer);
+        return take(act, waits, start, start.plus(act.handsOn()), act.usual());
+    }
+
+    private boolean same(Act act, Moment moment) {
+        return act.equals(moment.act()) && plan.endingAt(act.id()).stream().filter(window -> done.containsKey(window.from())).toList().equals(moment.waits().stream().map(Wait::window).toList());
+    }
+
+    private Moment taken(Moment moment) {
+        done.put(moment.act().id(), moment);
+        bench = moment.after();
+        index = plan.next(index, moment.act().usual());
+        return moment;
     }
 }

@@ -72,6 +72,24 @@ class ReplanningTest {
         }
     }
 
+    /** What is told of an option is what its plan comes to when it is walked by itself, from the first act on. */
+    @ParameterizedTest
+    @MethodSource("ways")
+    void figures_areThoseOfTheWholePlan(Way way) {
+        int all = Trace.of(Begun.of(Sequence.of(way, Samples.usual(way))).plan()).moments().size();
+        for (int acts = 0; acts < all; acts += 4) {
+            Told told = Told.of(way, acts);
+            Duration left = told.making.forecast(told.now()).getLast().end();
+            for (Replanning.Open one : told.replanning().open(told.now())) {
+                for (Replanning.Other other : one.options()) {
+                    Begun then = told.replanning().changed(one.part(), one.key(), other.key()).orElseThrow();
+                    List<Trace.Moment> whole = Making.asFarAsItFits(then.plan(), BEGUN, told.deeds).forecast(told.now());
+                    assertEquals(whole.getLast().end().minus(left), other.left(), one.question() + " " + other.words());
+                }
+            }
+        }
+    }
+
     /** In words; a drying coat's curve is told apart by its figures only. */
     private static List<String> benches(Making making) {
         return making.moments().stream().map(moment -> moment.after().toString().replaceAll("@[0-9a-f]+", "")).toList();

@@ -131,7 +131,7 @@ class ArchiveTest {
             MakeWork makings = from.bean(MakeWork.class);
             piece = from.bean(PieceWork.class).begin("Stub", Length.ofMillimetres(60), "stub.png", Samples.cornerPng()).id();
             UUID id = makings.begin(piece, 3, 2).id();
-            Replanning.Open open = from.bean(ReplanWork.class).open(id).stream().filter(one -> !one.options().isEmpty()).findFirst().orElseThrow();
+            Replanning.Open open = from.bean(ReplanWork.class).open(makings.get(id)).stream().filter(one -> !one.options().isEmpty()).findFirst().orElseThrow();
             from.bean(ReplanWork.class).replan(id, 0, open.part(), open.key(), open.options().getFirst().key(), null);
             while (!makings.get(id).making().finished()) {
                 makings.tell(id, makings.get(id).told().size(), makings.get(id).making().current().orElseThrow().expected(), 0, true);

@@ -66,7 +66,7 @@ class ReplanTest {
     }
 
     private Replanning.Open open(String question) {
-        return replans.open(making.id()).stream().filter(one -> one.question().equals(question)).findFirst().orElseThrow();
+        return replans.open(makings.get(making.id())).stream().filter(one -> one.question().equals(question)).findFirst().orElseThrow();
     }
 
     private Web.Answer change(Replanning.Open what, String option, String... more) {
@@ -118,7 +118,7 @@ class ReplanTest {
     @Test
     void whatIsDone_orUnknown_orStale_isRefused_andNothingIsChanged() {
         UUID id = begun();
-        Replanning.Open bed = replans.open(id).stream().filter(one -> one.dial() != null && one.question().contains("bed") || one.dial() != null).findFirst().orElseThrow();
+        Replanning.Open bed = replans.open(makings.get(id)).stream().filter(one -> one.dial() != null && one.question().contains("bed") || one.dial() != null).findFirst().orElseThrow();
         assertTrue(change(bed, "", "value", "1000000000").words().contains("Usual is"));
         assertTrue(change(bed, "", "value", "thick").words().contains("“thick” cannot be used"));
         assertTrue(change(bed, "", "value", String.valueOf(bed.dial().possibleMost() + 1)).words().contains("Usual is"));
@@ -131,8 +131,8 @@ class ReplanTest {
         assertTrue(change(open("Rounds of rubbing"), "1", "part", "7").words().contains("What is done cannot be otherwise"));
         assertEquals(1, makings.get(id).replans().size());
         makings.layAside(id);
-        assertEquals(List.of(), replans.open(id));
+        assertEquals(List.of(), replans.open(makings.get(id)));
         makings.takeUp(id);
-        assertFalse(replans.open(id).isEmpty());
+        assertFalse(replans.open(makings.get(id)).isEmpty());
     }
 }

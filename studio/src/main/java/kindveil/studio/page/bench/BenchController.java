@@ -154,7 +154,7 @@ class BenchController {
 
     private ModelAndView plan(UUID id, List<String> problems) {
         StoredMaking making = makings.get(id);
-        return ReplanView.of(making, pieces.get(making.piece()).title(), replans.open(id), problems, say).in("bench/plan");
+        return ReplanView.of(making, pieces.get(making.piece()).title(), replans.open(making), problems, say).in("bench/plan");
     }
 
     /** The plan changed from the act at hand on. */

@@ -35,15 +35,14 @@ public class ReplanWork {
     }
 
     /** What of a making's plan can still be otherwise. */
-    public List<Replanning.Open> open(UUID id) {
-        StoredMaking now = bench.get(id);
+    public List<Replanning.Open> open(StoredMaking now) {
         return now.laidAside() ? List.of() : replanning(now).open(clock.instant());
     }
 
     /** Changes the plan from the act at hand on: an option of a choice, or a number. @param value of a number, or null for an option */
     public void replan(UUID id, int seq, int part, String key, String option, @Nullable Double value) {
         StoredMaking making = bench.seen(id, seq);
-        Replanning.Open open = open(id).stream().filter(one -> one.part() == part && one.key().equals(key)).findFirst()
+        Replanning.Open open = open(making).stream().filter(one -> one.part() == part && one.key().equals(key)).findFirst()
                 .orElseThrow(() -> new UnusableValue("Change", Words.shown(key, LONGEST_SHOWN), "something of what is still to come", "What is done cannot be otherwise: look at the bench again."));
         Optional<Begun> changed;
         if (open.dial() != null) {
