@@ -11,6 +11,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -82,22 +83,30 @@ public final class Web {
 
     /** A form with one file. */
     public Answer upload(String path, Map<String, String> fields, String field, String name, byte[] file) {
-        return uploaded(path, fields, Map.of(field, Map.entry(name, file)));
+        return uploaded(path, fields, List.of(new Sent(field, name, file)));
     }
 
     /** A form with several files, each called by its field. */
     public Answer uploads(String path, Map<String, String> fields, Map<String, byte[]> files) {
-        return uploaded(path, fields, files.entrySet().stream().collect(Collectors.toMap(Map.Entry::getKey, e -> Map.entry(e.getKey(), e.getValue()))));
+        return uploaded(path, fields, files.entrySet().stream().map(e -> new Sent(e.getKey(), e.getKey(), e.getValue())).toList());
     }
 
-    private Answer uploaded(String path, Map<String, String> fields, Map<String, Map.Entry<String, byte[]>> files) {
+    /** A form with several files of one field, each called by its name. */
+    public Answer uploads(String path, Map<String, String> fields, String field, Map<String, byte[]> files) {
+        return uploaded(path, fields, files.entrySet().stream().map(e -> new Sent(field, e.getKey(), e.getValue())).toList());
+    }
+
+    private record Sent(String field, String name, byte[] file) {
+    }
+
+    private Answer uploaded(String path, Map<String, String> fields, List<Sent> files) {
         String edge = "edge7d3f";
         ByteArrayOutputStream body = new ByteArrayOutputStream();
         fields.forEach((key, value) -> write(body, "--%s\r\nContent-Disposition: form-data; name=\"%s\"\r\n\r\n%s\r\n".formatted(edge, key, value)));
         write(body, "--%s\r\nContent-Disposition: form-data; name=\"_csrf\"\r\n\r\n%s\r\n".formatted(edge, token()));
-        files.forEach((field, file) -> {
-            write(body, "--%s\r\nContent-Disposition: form-data; name=\"%s\"; filename=\"%s\"\r\nContent-Type: application/octet-stream\r\n\r\n".formatted(edge, field, file.getKey()));
-            body.writeBytes(file.getValue());
+        files.forEach(sent -> {
+            write(body, "--%s\r\nContent-Disposition: form-data; name=\"%s\"; filename=\"%s\"\r\nContent-Type: application/octet-stream\r\n\r\n".formatted(edge, sent.field, sent.name));
+            body.writeBytes(sent.file);
             write(body, "\r\n");
         });
         write(body, "--" + edge + "--\r\n");

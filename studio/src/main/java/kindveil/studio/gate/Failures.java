@@ -109,7 +109,7 @@ class Failures {
     @ExceptionHandler
     ModelAndView tooLarge(MaxUploadSizeExceededException e) {
         return page(HttpStatus.CONTENT_TOO_LARGE, "That file is too large",
-                "A picture file may have at most 64 MB. Save it smaller, or as JPEG, and choose it again. " + KEPT);
+                "A picture file may have at most 64 MB, and some 900 may come at once. Save it smaller, or as JPEG, or choose fewer. " + KEPT);
     }
 
     /** An address that only takes a form, opened as a page: leads back to the page that form stands on. */

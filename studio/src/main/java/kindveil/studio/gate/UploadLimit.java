@@ -5,14 +5,15 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.util.Set;
 import org.apache.tomcat.util.http.InvalidParameterException;
 import org.springframework.util.unit.DataSize;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /** Tells of a file that is too large, or broke off on its way, before anybody looks in it for a token. */
 final class UploadLimit extends OncePerRequestFilter {
-    /** Whole studios are as large as their pictures are; they are read part by part. */
-    private static final String ARCHIVES = "/archive";
+    /** Where whole studios come, which are read part by part, and many pictures at once, which are held to their limit one by one. */
+    private static final Set<String> LARGE = Set.of("/archive", "/pieces", "/begin");
     private final DataSize most;
 
     UploadLimit(DataSize most) {
@@ -21,7 +22,7 @@ final class UploadLimit extends OncePerRequestFilter {
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain) throws ServletException, IOException {
-        if (request.getContentLengthLong() > most.toBytes() && !ARCHIVES.equals(request.getServletPath())) {
+        if (request.getContentLengthLong() > most.toBytes() && !LARGE.contains(request.getServletPath())) {
             response.sendError(HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE);
             return;
         }

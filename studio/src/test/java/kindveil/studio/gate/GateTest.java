@@ -156,7 +156,7 @@ class GateTest {
 
     @Test
     void file_overTheLimit_isToldTheLimit_andWhatToDo() throws Exception {
-        String head = "POST /pieces HTTP/1.1\r\nHost: localhost\r\nAccept: text/html\r\nConnection: close\r\nContent-Type: multipart/form-data; boundary=edge\r\nContent-Length: %d\r\n\r\n";
+        String head = "POST /pieces/import HTTP/1.1\r\nHost: localhost\r\nAccept: text/html\r\nConnection: close\r\nContent-Type: multipart/form-data; boundary=edge\r\nContent-Length: %d\r\n\r\n";
         String answer = answer(head.formatted(90_000_000));
         assertTrue(answer.startsWith("HTTP/1.1 413") && answer.contains("at most 64 MB"), answer.substring(0, 300));
         String cut = answer(head.formatted(5000) + "--edge\r\nContent-Disposition: form-data; name=\"title\"\r\n\r\nOar");

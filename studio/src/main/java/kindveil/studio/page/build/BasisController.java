@@ -2,7 +2,6 @@ package kindveil.studio.page.build;
 
 import kindveil.studio.page.piece.PieceHead;
 import kindveil.studio.page.Upload;
-import java.io.IOException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -51,7 +50,7 @@ class BasisController {
     }
 
     @PostMapping({"/pieces/{id}/ground", "/pieces/{id}/veils/{veil}/ground"})
-    Object ground(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam int version, @RequestParam(required = false) @Nullable MultipartFile photo) throws IOException {
+    Object ground(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam int version, @RequestParam(required = false) @Nullable MultipartFile photo) {
         Piece piece = pieces.get(id, veil);
         Problems problems = new Problems();
         Upload file = Upload.of(photo, "no file");

@@ -2,7 +2,6 @@ package kindveil.studio.page.build;
 
 import kindveil.studio.page.piece.PieceHead;
 import kindveil.studio.page.Upload;
-import java.io.IOException;
 import java.util.UUID;
 import kindveil.catalogue.Catalogue;
 import kindveil.measure.Length;
@@ -25,7 +24,7 @@ class VeilController {
     }
 
     @PostMapping("/pieces/{id}/veils")
-    String add(@PathVariable UUID id, @RequestParam int version, @RequestParam String way, @RequestParam(required = false) MultipartFile picture) throws IOException {
+    String add(@PathVariable UUID id, @RequestParam int version, @RequestParam String way, @RequestParam(required = false) MultipartFile picture) {
         Upload file = Upload.of(picture, "picture");
         Piece added = pieces.add(pieces.get(id).seen(version), Catalogue.way(way), file.name(), file.came() ? file.bytes() : null);
         return "redirect:" + PieceHead.base(added) + "/build";

@@ -1,11 +1,11 @@
 package kindveil.studio.page.make;
 
 import kindveil.studio.page.piece.PieceHead;
-import java.io.IOException;
 import java.util.List;
 import java.util.UUID;
 import kindveil.studio.page.Pick;
 import kindveil.studio.page.Problems;
+import kindveil.studio.page.Upload;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.log.LogEntry;
 import kindveil.studio.work.log.LogWork;
@@ -115,7 +115,7 @@ class NotesController {
             @RequestParam(defaultValue = "") String different, @RequestParam(defaultValue = "") String printedBy, @RequestParam(defaultValue = "") String tack,
             @RequestParam(defaultValue = "") String fibre, @RequestParam(defaultValue = "") String stretch, @RequestParam(defaultValue = "") String byProducts,
             @RequestParam(defaultValue = "") String cause, @RequestParam UUID once, @RequestParam(required = false) @Nullable UUID making, @RequestParam(required = false) @Nullable UUID entry,
-            @RequestParam(defaultValue = "0") int revision, @RequestParam(required = false) @Nullable MultipartFile photo) throws IOException {
+            @RequestParam(defaultValue = "0") int revision, @RequestParam(required = false) @Nullable MultipartFile photo) {
         Piece piece = pieces.get(id, veil);
         Problems problems = new Problems();
         LogEntry.Verdict judged = problems.choice(LogEntry.Verdict.class, "Verdict", verdict);
@@ -124,10 +124,10 @@ class NotesController {
         problems.read(() -> LogWork.requireShort("Who printed the copy", printedBy, 120));
         problems.read(() -> LogWork.requireShort("What else came of it", byProducts, 500));
         LogEntry.Findings findings = findings(problems, tack, fibre, stretch, byProducts, cause);
-        boolean pictured = photo != null && !photo.isEmpty();
-        byte[] bytes = pictured ? photo.getBytes() : null;
-        String name = pictured && photo.getOriginalFilename() != null ? photo.getOriginalFilename() : "photograph";
-        if (pictured) {
+        Upload sent = Upload.of(photo, "photograph");
+        String name = sent.name();
+        byte[] bytes = sent.came() ? problems.read(sent::bytes) : null;
+        if (bytes != null) {
             problems.read(() -> kindveil.studio.intake.PictureIntake.read(name, bytes));
         }
         if (problems.any()) {

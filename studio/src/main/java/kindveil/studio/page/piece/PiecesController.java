@@ -8,7 +8,6 @@ import kindveil.studio.work.log.Results;
 import java.util.Map;
 import java.util.Set;
 import kindveil.studio.work.piece.Image;
-import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;
@@ -87,7 +86,7 @@ class PiecesController {
     @PostMapping("/pieces")
     Object begin(@RequestParam(required = false) @Nullable UUID sent, @RequestParam(defaultValue = "") String title, @RequestParam(defaultValue = "") String width,
             @RequestParam(required = false) @Nullable List<MultipartFile> picture, @RequestParam(required = false) @Nullable List<MultipartFile> plan,
-            @RequestParam(defaultValue = "") String blank, @RequestParam(defaultValue = "") String height) throws IOException {
+            @RequestParam(defaultValue = "") String blank, @RequestParam(defaultValue = "") String height) {
         UUID once = sent == null ? UUID.randomUUID() : sent;
         List<Upload> pictures = Upload.chosen(picture);
         List<Upload> plans = Upload.chosen(plan);

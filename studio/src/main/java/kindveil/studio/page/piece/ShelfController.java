@@ -1,6 +1,5 @@
 package kindveil.studio.page.piece;
 
-import java.io.IOException;
 import java.util.UUID;
 import kindveil.studio.page.Upload;
 import kindveil.studio.work.piece.Piece;
@@ -29,7 +28,7 @@ class ShelfController {
 
     /** Another like it, of its own pictures or of another one. */
     @PostMapping("/pieces/{id}/another")
-    String another(@PathVariable UUID id, @RequestParam(required = false) @Nullable UUID once, @RequestParam(defaultValue = "") String title, @RequestParam(required = false) @Nullable MultipartFile picture) throws IOException {
+    String another(@PathVariable UUID id, @RequestParam(required = false) @Nullable UUID once, @RequestParam(defaultValue = "") String title, @RequestParam(required = false) @Nullable MultipartFile picture) {
         Upload upload = Upload.of(picture, "no file");
         Piece another = pieces.another(once == null ? UUID.randomUUID() : once, pieces.get(id), title, upload.name(), upload.chosen() ? upload.bytes() : null);
         return "redirect:/pieces/" + another.id();

@@ -1,6 +1,5 @@
 package kindveil.studio.page.shelf;
 
-import java.io.IOException;
 import java.util.List;
 import java.util.UUID;
 import kindveil.light.Colour;
@@ -108,7 +107,7 @@ class PaintsController {
 
     /** A photograph of a drawdown is taken in; its corners are marked next. */
     @PostMapping("/shelf/drawdown")
-    Object photograph(@RequestParam(required = false) @Nullable MultipartFile photo, @RequestParam(defaultValue = "") String name) throws IOException {
+    Object photograph(@RequestParam(required = false) @Nullable MultipartFile photo, @RequestParam(defaultValue = "") String name) {
         Upload upload = Upload.of(photo, "drawdown");
         Problems problems = new Problems();
         if (!name.isBlank()) {

@@ -3,7 +3,6 @@ package kindveil.studio.page.today;
 import kindveil.studio.work.Kept;
 import kindveil.studio.work.piece.Page;
 import kindveil.studio.work.picture.StoredPicture;
-import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Map;
@@ -72,7 +71,7 @@ class TodayController {
     @PostMapping("/begin")
     Object begin(@RequestParam(required = false) @Nullable UUID sent, @RequestParam(required = false) @Nullable List<MultipartFile> picture, @RequestParam String print, @RequestParam String support,
             @RequestParam String ground, @RequestParam String wish, @RequestParam(defaultValue = "") String width, @RequestParam(defaultValue = "") String sample, @RequestParam(defaultValue = "") String ownName,
-            @RequestParam(defaultValue = "") String ownWeight) throws IOException {
+            @RequestParam(defaultValue = "") String ownWeight) {
         Having chosen = HavingForm.read(supports, print, support, ground, wish);
         UUID once = sent == null ? UUID.randomUUID() : sent;
         Problems problems = new Problems();
@@ -84,8 +83,9 @@ class TodayController {
             begun.add(beginning.begin(once, SamplePicture.TITLE, wide, SamplePicture.NAME, SamplePicture.png(), having));
         } else if (wide != null && !problems.any()) {
             List<Upload> files = Upload.chosen(picture);
-            for (Upload file : files.isEmpty() ? List.of(Upload.NOTHING) : files) {
-                UUID each = begun.isEmpty() && files.size() < 2 ? once : UUID.nameUUIDFromBytes((once + file.name()).getBytes(StandardCharsets.UTF_8));
+            for (int i = 0; i < Math.max(1, files.size()); i++) {
+                Upload file = files.isEmpty() ? Upload.NOTHING : files.get(i);
+                UUID each = files.size() < 2 ? once : UUID.nameUUIDFromBytes((once + " " + i + " " + file.name()).getBytes(StandardCharsets.UTF_8));
                 Piece piece = problems.read(() -> beginning.begin(each, PieceWork.titled(file.name()), wide, file.name(), file.bytes(), having));
                 if (piece != null) {
                     begun.add(piece);
