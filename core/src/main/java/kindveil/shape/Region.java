@@ -65,6 +65,11 @@ public final class Region {
                 new Coordinate(left, bottom), new Coordinate(left, top)}));
     }
 
+    /** Inside one ring of points, without the first again at its end. */
+    public static Region ring(List<double[]> points) {
+        return of(SHAPES.createPolygon(ring(points.toArray(double[][]::new))));
+    }
+
     /**
      * What a round brush covers on its way through {@code points}: covered part by part and then joined, since a way that
      * crosses itself often costs by the square of its crossings. A way longer than {@link #LONGEST_STROKE} is refused.

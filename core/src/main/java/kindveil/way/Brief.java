@@ -20,8 +20,13 @@ import kindveil.product.Product;
  * @param width of the image; likewise height
  * @param printed the print it comes on
  * @param settings what is chosen of the way's own
+ * @param inPlace whether what brings no picture lies in a place of its own and not all over
  */
-public record Brief(Base base, Room room, Length width, Length height, Printed printed, Wish wish, Settings settings) {
+public record Brief(Base base, Room room, Length width, Length height, Printed printed, Wish wish, Settings settings, boolean inPlace) {
+    public Brief(Base base, Room room, Length width, Length height, Printed printed, Wish wish, Settings settings) {
+        this(base, room, width, height, printed, wish, settings, false);
+    }
+
     /** Of a way's usual print and its first support, a clean wish and nothing chosen. */
     public static Brief usual(Way way, Length width, Length height, Room room) {
         return new Brief(new Base(way.card().usualSupport(), way.card().usualGround()), room, width, height, Printed.of(way.card().printOr(PrintKind.GOOD_TONER)), Wish.CLEAN, Settings.NONE);
@@ -49,7 +54,7 @@ public record Brief(Base base, Room room, Length width, Length height, Printed p
     }
 
     public Brief on(Base other) {
-        return new Brief(other, room, width, height, printed, wish, settings);
+        return new Brief(other, room, width, height, printed, wish, settings, inPlace);
     }
 
     public Brief with(Ground other) {
@@ -60,12 +65,17 @@ public record Brief(Base base, Room room, Length width, Length height, Printed p
         return on(base.with(other));
     }
 
+    /** Only there, and not all over. */
+    public Brief inItsPlace() {
+        return new Brief(base, room, width, height, printed, wish, settings, true);
+    }
+
     public Brief in(Room other) {
-        return new Brief(base, other, width, height, printed, wish, settings);
+        return new Brief(base, other, width, height, printed, wish, settings, inPlace);
     }
 
     public Brief with(Printed other) {
-        return new Brief(base, room, width, height, other, wish, settings);
+        return new Brief(base, room, width, height, other, wish, settings, inPlace);
     }
 
     public Brief with(PrintKind other) {
@@ -81,11 +91,11 @@ public record Brief(Base base, Room room, Length width, Length height, Printed p
     }
 
     public Brief with(Wish other) {
-        return new Brief(base, room, width, height, printed, other, settings);
+        return new Brief(base, room, width, height, printed, other, settings, inPlace);
     }
 
     public Brief with(Settings other) {
-        return new Brief(base, room, width, height, printed, wish, other);
+        return new Brief(base, room, width, height, printed, wish, other, inPlace);
     }
 
     public Brief with(String choice, String option) {

@@ -116,6 +116,10 @@ public final class Script {
 
     /** What the artist has of their own in the place of a built-in product, its own colour with it. */
     private Step own(Step step) {
+        return theirs(inPlace(step));
+    }
+
+    private Step theirs(Step step) {
         return switch (step) {
             case Step.Apply apply when lot(apply.product()) != null -> {
                 Product lot = lot(apply.product());
@@ -126,6 +130,12 @@ public final class Script {
                     new Step.Mix(mix.mixture().giving(lot(mix.mixture().gives())), mix.bottlePercent());
             default -> step;
         };
+    }
+
+    /** In a place of its own what is coloured ends with that, and what is clear goes a little past it. */
+    private Step inPlace(Step step) {
+        boolean less = brief.inPlace() && step instanceof Step.Apply apply && apply.extent() == Extent.WHOLE && apply.onto().equals(Face.SUPPORT_FRONT);
+        return less ? ((Step.Apply) step).reaching(((Step.Apply) step).colour() != null ? Extent.PICTURE : Extent.BEYOND) : step;
     }
 
     private @Nullable Product lot(Product builtIn) {

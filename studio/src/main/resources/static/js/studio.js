@@ -151,6 +151,14 @@ function give(input, files) {
   input.dispatchEvent(new Event("change", { bubbles: true }));
 }
 
+/** Many pictures take a while: it is said that they are being read. */
+function reading(input) {
+  const said = input.files.length > 1 && input.form.querySelector("[data-reading]");
+  if (said) {
+    said.textContent = `Reading ${input.files.length} pictures; each takes a moment.`;
+  }
+}
+
 function drops(root) {
   for (const input of root.querySelectorAll("input[type=file][data-drop]")) {
     for (const kind of ["dragover", "drop"]) {
@@ -179,6 +187,7 @@ function drops(root) {
         input.form.requestSubmit();
       }
     });
+    input.form.addEventListener("submit", () => reading(input));
   }
 }
 

@@ -18,6 +18,7 @@ import kindveil.bench.Support;
 import kindveil.catalogue.Catalogue;
 import kindveil.measure.Figures;
 import kindveil.measure.Length;
+import kindveil.shape.Region;
 import kindveil.measure.UnusableValue;
 import kindveil.measure.Words;
 import kindveil.way.Trace;
@@ -52,7 +53,8 @@ public record PlanFile(String title, Support support, Ground ground, Colour grou
             "stretch", new Figure(Support.Told::stretch, 0, 15, "%"), "texture", new Figure(Support.Told::texture, 0, 2, "mm"), "heatLimit", new Figure(Support.Told::heatLimit, 30, 200, "°C"));
     private static final Set<String> OWN_FIELDS = Set.of("name", "weight", "uptake", "stretch", "wetStrength", "texture", "heatLimit", "colour");
     private static final Set<String> PAGE_FIELDS = Set.of("width", "height");
-    private static final Set<String> VEIL_FIELDS = Set.of("way", "width", "right", "down", "print", "wish", "hand", "choices", "dials", "colours");
+    private static final Set<String> VEIL_FIELDS = Set.of("way", "width", "right", "down", "print", "wish", "hand", "choices", "dials", "colours", "turn", "place");
+    private static final Set<String> PLACE_FIELDS = Set.of("width", "height", "outline");
 
     /** One figure of a support of one's own. */
     private record Figure(Function<Support.Told, @Nullable Double> of, double least, double most, String unit) {
@@ -62,9 +64,20 @@ public record PlanFile(String title, Support support, Ground ground, Colour grou
     public record Sheet(Length width, Length height) {
     }
 
-    /** One veil. @param width of its image; null where it brings none @param right of the leading image's left edge, likewise down */
+    /** Where something without a picture is kept to. @param outline within its box, in widths of it; empty where it is all of the box */
+    public record Place(Length width, Length height, Region outline) {
+    }
+
+    /**
+     * One veil.
+     *
+     * @param width of its image; null where it brings none
+     * @param right of the leading image's left edge, likewise down
+     * @param turn of it about its middle, degrees to the right
+     * @param place what it is kept to; null where it covers the page, or brings a picture
+     */
     public record Veil(Way way, Length width, Length right, Length down, PrintKind print, Wish wish, Hand hand, Map<String, String> choices, Map<String, Double> dials,
-            Map<String, Colour> colours) {
+            Map<String, Colour> colours, double turn, @Nullable Place place) {
     }
 
     // ---- writing
@@ -113,6 +126,18 @@ public record PlanFile(String title, Support support, Ground ground, Colour grou
             all.put("down", veil.down.millimetres());
             all.put("print", Words.token(veil.print));
             all.put("hand", Words.token(veil.hand));
+        }
+        if (veil.turn != 0) {
+            all.put("turn", veil.turn);
+        }
+        if (veil.place != null) {
+            all.put("right", veil.right.millimetres());
+            all.put("down", veil.down.millimetres());
+            Map<String, Object> place = new java.util.LinkedHashMap<>(Map.of("width", veil.place.width.millimetres(), "height", veil.place.height.millimetres()));
+            if (!veil.place.outline.isEmpty()) {
+                place.put("outline", veil.place.outline.toString());
+            }
+            all.put("place", place);
         }
         all.put("wish", Words.token(veil.wish));
         all.put("choices", new TreeMap<>(veil.choices));
@@ -274,8 +299,8 @@ public record PlanFile(String title, Support support, Ground ground, Colour grou
             }
             boolean pictured = way.card().bringsPicture();
             Length width = pictured ? length(node, "width", at, 10, 400) : null;
-            Length right = node.has("right") ? length(node, "right", at, -400, 400) : Length.ofMillimetres(0);
-            Length down = node.has("down") ? length(node, "down", at, -400, 400) : Length.ofMillimetres(0);
+            Length right = node.has("right") ? length(node, "right", at, -1500, 1500) : Length.ofMillimetres(0);
+            Length down = node.has("down") ? length(node, "down", at, -1500, 1500) : Length.ofMillimetres(0);
             PrintKind print = constant(PrintKind.class, node, "print", at, way.card().usualPrint() == null ? PrintKind.GOOD_TONER : way.card().usualPrint());
             Wish wish = constant(Wish.class, node, "wish", at, Wish.CLEAN);
             Hand hand = constant(Hand.class, node, "hand", at, Hand.READS_RIGHT);
@@ -287,7 +312,32 @@ public record PlanFile(String title, Support support, Ground ground, Colour grou
                     colours.put(key, colour(value, at + "colours." + key));
                 }
             });
-            return new Veil(way, width, right, down, print, wish, hand, choices(way, node, at), dials(node, at), colours);
+            double turn = node.has("turn") ? turn(node.get("turn"), at + "turn") : 0;
+            return new Veil(way, width, right, down, print, wish, hand, choices(way, node, at), dials(node, at), colours, turn, node.has("place") ? place(way, node.get("place"), at + "place") : null);
+        }
+
+        private double turn(JsonNode value, String at) {
+            double degrees = value.isNumber() ? value.asDouble(Double.NaN) : Double.NaN;
+            if (!(degrees >= -180 && degrees <= 180)) {
+                wrong(at, value, "-180 to 180, in degrees to the right");
+                return 0;
+            }
+            return degrees;
+        }
+
+        private @Nullable Place place(Way way, JsonNode node, String at) {
+            if (!node.isObject() || way.card().bringsPicture()) {
+                wrong(at, node, way.card().bringsPicture() ? "nothing: a picture is as large as its width says" : "an object with width, height and perhaps an outline");
+                return null;
+            }
+            known(node, PLACE_FIELDS, at + ".");
+            Region outline = Region.EMPTY;
+            try {
+                outline = Region.parse(node.path("outline").asString(""));
+            } catch (UnusableValue unusable) {
+                wrong(at + ".outline", node.get("outline"), unusable.getMessage());
+            }
+            return new Place(length(node, "width", at + ".", 3, 1500), length(node, "height", at + ".", 3, 1500), outline);
         }
 
         private Map<String, String> choices(Way way, JsonNode node, String at) {

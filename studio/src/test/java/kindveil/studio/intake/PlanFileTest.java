@@ -17,6 +17,7 @@ import kindveil.catalogue.Catalogue;
 import kindveil.drying.Room;
 import kindveil.light.Colour;
 import kindveil.measure.Length;
+import kindveil.shape.Region;
 import kindveil.way.Brief;
 import kindveil.way.Trace;
 import kindveil.way.Way;
@@ -34,9 +35,9 @@ class PlanFileTest {
     private static final PlanFile PLAN = new PlanFile("Ferry window", Support.JOURNAL_PAGE, Ground.ACRYLIC_PAINT, Colour.parse("g", "#c9b48a"),
             new PlanFile.Sheet(Length.ofMillimetres(210), Length.ofMillimetres(297)), List.of(
             new PlanFile.Veil(TAPE, Length.ofMillimetres(75), Length.ofMillimetres(0), Length.ofMillimetres(0), PrintKind.PHOTOCOPY, Wish.SOFT, Hand.READS_RIGHT,
-                    Map.of("stick", "gel"), Map.of("soak", 12.0), Map.of()),
+                    Map.of("stick", "gel"), Map.of("soak", 12.0), Map.of(), -7.5, null),
             new PlanFile.Veil(GLAZE, null, Length.ofMillimetres(0), Length.ofMillimetres(0), PrintKind.GOOD_TONER, Wish.SOFT, Hand.READS_RIGHT, Map.of(), Map.of("coats", 2.0),
-                    Map.of("glaze", Colour.parse("c", "#7b4a22")))));
+                    Map.of("glaze", Colour.parse("c", "#7b4a22")), 30, new PlanFile.Place(Length.ofMillimetres(40), Length.ofMillimetres(25), Region.rectangle(0.1, 0.1, 0.9, 0.5)))));
 
     private static Trace trace() {
         Brief brief = Brief.usual(TAPE, Length.ofMillimetres(75), Length.ofMillimetres(100), Room.of(21, 50)).with(Support.JOURNAL_PAGE);

@@ -18,7 +18,9 @@ import kindveil.tone.Treatments;
 import kindveil.studio.work.room.ToldRoom;
 import kindveil.studio.work.piece.PrintPlan;
 import kindveil.studio.work.piece.Page;
+import kindveil.studio.work.piece.Lay;
 import kindveil.studio.work.piece.Manner;
+import kindveil.studio.work.piece.Patch;
 import kindveil.studio.work.piece.Image;
 import kindveil.studio.work.piece.Basis;
 import kindveil.studio.work.log.Judged;
@@ -81,7 +83,7 @@ class StoreTest {
         Image image = new Image(Length.parse("w", "5 1/2 in"), Treatments.parse("levels 12 88; simplify 4"), Treatments.parse("invert"), "10000,10000 50000,10000 50000,40000", "10 20 60 55.5");
         UUID lot = UUID.randomUUID();
         Manner manner = new Manner("gel-lay", Map.of("school", "damp", "clearing", "mineral-oil"), Map.of("bed", 150.0), Map.of("x", Colour.parse("x", "#123456")), Map.of("gloss-gel", lot));
-        Design design = new Design(image, manner, Wish.TORN, new PrintPlan(PrintKind.WEAK_TONER, HandWish.NO_MATTER, Paper.LETTER, 7, new PrintPlan.Existing(PrintKind.WEAK_TONER, Hand.MIRRORED, Length.ofMillimetres(80), HandWish.READS_RIGHT)));
+        Design design = new Design(image, manner, Wish.TORN, new PrintPlan(PrintKind.WEAK_TONER, HandWish.NO_MATTER, Paper.LETTER, 7, new PrintPlan.Existing(PrintKind.WEAK_TONER, Hand.MIRRORED, Length.ofMillimetres(80), HandWish.READS_RIGHT)), new Lay(-12.5, Patch.round(Length.ofMillimetres(40), Length.ofMillimetres(25))));
         Basis basis = Basis.of(Support.WATERCOLOUR_PAPER, Ground.GESSO, Colour.parse("g", "#0a10ff")).sized(new Page(Length.ofMillimetres(210), Length.ofMillimetres(297))).photographed(piece.picture());
         Piece changed = piece.with(design).with(basis).with(new Veil(piece.picture(), Length.ofMillimetres(30), Length.ofMillimetres(40), design))
                 .plus(new Veil(null, Length.ofMillimetres(3), Length.ofMillimetres(-4), design.doing(Catalogue.way("glazing"))));

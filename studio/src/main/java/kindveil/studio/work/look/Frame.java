@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import kindveil.studio.work.piece.Page;
+import kindveil.studio.work.piece.Patch;
 import java.util.UUID;
 import kindveil.bench.Extent;
 import kindveil.bench.Hand;
@@ -66,27 +67,54 @@ record Frame(Piece piece, PictureWork pictures, SourceWork sources, Drawings dra
         return width / piece.basis().page().map(Page::width).orElse(piece.leading().design().printWidth()).millimetres();
     }
 
-    /** A rectangle of pixels; veils that bring no picture cover all of the frame. */
-    record Rect(int left, int top, int width, int height) {
+    /** A rectangle of pixels, turned about its middle; what brings no picture covers all of the frame, unless it is kept to a place. */
+    record Rect(int left, int top, int width, int height, double turn) {
         boolean holds(int x, int y) {
-            return x >= left && y >= top && x < left + width && y < top + height;
+            double[] own = own(x, y);
+            return own[0] >= 0 && own[1] >= 0 && own[0] < width && own[1] < height;
+        }
+
+        /** Where in it the middle of a pixel of the frame lies, from its upper left corner as it stands unturned. */
+        double[] own(int x, int y) {
+            if (turn == 0) {
+                return new double[] {x - left, y - top};
+            }
+            double angle = Math.toRadians(-turn);
+            double right = x + 0.5 - left - width / 2.0;
+            double down = y + 0.5 - top - height / 2.0;
+            return new double[] {width / 2.0 + right * Math.cos(angle) - down * Math.sin(angle), height / 2.0 + right * Math.sin(angle) + down * Math.cos(angle)};
+        }
+
+        /** What a plane that fills it is at a pixel of the frame, {@code around} outside. */
+        float of(Plane plane, int x, int y, float around) {
+            double[] own = own(x, y);
+            if (own[0] < 0 || own[1] < 0 || own[0] >= width || own[1] >= height) {
+                return around;
+            }
+            return turn == 0 ? plane.at(x - left, y - top) : plane.between(own[0] - 0.5, own[1] - 0.5);
+        }
+
+        Rect wider(int by) {
+            return new Rect(left - by, top - by, width + 2 * by, height + 2 * by, turn);
         }
     }
 
     Rect rect(Veil veil) {
-        if (!veil.bringsPicture() || veil == piece.leading() && piece.basis().page().isEmpty()) {
-            return new Rect(0, 0, width, height);
+        Optional<Patch> patch = veil.patch();
+        if (patch.isEmpty() && !veil.bringsPicture() || veil == piece.leading() && piece.basis().page().isEmpty()) {
+            return new Rect(0, 0, width, height, 0);
         }
         double scale = pixelsPerMillimetre();
-        double w = veil.design().printWidth().millimetres() * scale;
+        double w = patch.map(Patch::width).orElseGet(() -> veil.design().printWidth()).millimetres() * scale;
+        double aspect = patch.map(Patch::aspect).orElseGet(() -> pictures.shape(veil.source(), veil.design().treatments()).aspect());
         return new Rect((int) Math.round(veil.x().millimetres() * scale), (int) Math.round(veil.y().millimetres() * scale),
-                Math.max(1, (int) Math.round(w)), Math.max(1, (int) Math.round(w * pictures.shape(veil.source(), veil.design().treatments()).aspect())));
+                Math.max(1, (int) Math.round(w)), Math.max(1, (int) Math.round(w * aspect)), veil.design().lay().turn());
     }
 
     /** A rectangle and what coats that reach beyond a picture cover around it. */
     Rect past(Rect rect) {
         int past = (int) Math.round(Extent.PAST.millimetres() / 2 * pixelsPerMillimetre());
-        return new Rect(rect.left() - past, rect.top() - past, rect.width() + 2 * past, rect.height() + 2 * past);
+        return rect.wider(past);
     }
 
     /** Whether something of its rectangle is not there: torn away, or left bare. */
@@ -122,6 +150,11 @@ record Frame(Piece piece, PictureWork pictures, SourceWork sources, Drawings dra
     }
 
     private Optional<Plane> shape(Veil veil, WishReading wished) {
+        Optional<Patch> patch = veil.patch().filter(kept -> !kept.shape().isEmpty());
+        if (patch.isPresent()) {
+            Rect rect = rect(veil);
+            return Optional.of(drawn.sheets().get(List.of(patch.get(), rect.width(), rect.height()), key -> patch.get().shape().coverage(rect.width(), rect.height())));
+        }
         if (!veil.bringsPicture() || !torn(veil)) {
             return Optional.empty();
         }
@@ -252,8 +285,7 @@ record Frame(Piece piece, PictureWork pictures, SourceWork sources, Drawings dra
     }
 
     private Plane placed(Plane plane, Rect rect, float around) {
-        return rect.width() == width && rect.height() == height && rect.left() == 0 && rect.top() == 0 ? plane
-                : Plane.compute(width, height, (x, y) -> rect.holds(x, y) ? plane.at(x - rect.left(), y - rect.top()) : around);
+        return rect.width() == width && rect.height() == height && rect.left() == 0 && rect.top() == 0 && rect.turn() == 0 ? plane : Plane.compute(width, height, (x, y) -> rect.of(plane, x, y, around));
     }
 
     List<Plane> coverages(List<Cover> covers) {

@@ -60,16 +60,16 @@ record Reach(Piece piece, int width, int height, List<Integer> partial, List<Ext
         for (int y = 0; y < frame.height(); y++) {
             for (int x = 0; x < frame.width(); x++) {
                 boolean inside = rect.holds(x, y);
-                Outside.Place at = inside && there(shape, x - rect.left(), y - rect.top()) ? Outside.Place.WITHIN
-                        : inside && there(uncut, x - rect.left(), y - rect.top()) ? Outside.Place.OPENING : past.holds(x, y) ? Outside.Place.PAST : Outside.Place.FURTHER;
+                Outside.Place at = inside && there(shape, rect, x, y) ? Outside.Place.WITHIN
+                        : inside && there(uncut, rect, x, y) ? Outside.Place.OPENING : past.holds(x, y) ? Outside.Place.PAST : Outside.Place.FURTHER;
                 // where nothing of it reaches past its edge, further out is no other place
                 places[y * frame.width() + x] += unit * (at == Outside.Place.PAST && furthest != Extent.BEYOND ? Outside.Place.FURTHER : at).ordinal();
             }
         }
     }
 
-    private static boolean there(Optional<Plane> shape, int x, int y) {
-        return shape.isEmpty() || shape.get().at(x, y) >= 0.5f;
+    private static boolean there(Optional<Plane> shape, Frame.Rect rect, int x, int y) {
+        return shape.isEmpty() || rect.of(shape.get(), x, y, 0) >= 0.5f;
     }
 
     /** Two colours of a veil that are wet together. */
@@ -89,7 +89,7 @@ record Reach(Piece piece, int width, int height, List<Integer> partial, List<Ext
 
     private static boolean partial(Piece piece, int index) {
         Veil veil = piece.veils().get(index);
-        return veil.bringsPicture() && (veil != piece.leading() || piece.basis().page().isPresent() || Frame.torn(veil));
+        return veil.patch().isPresent() || veil.bringsPicture() && (veil != piece.leading() || piece.basis().page().isPresent() || Frame.torn(veil));
     }
 
     int at(int x, int y) {

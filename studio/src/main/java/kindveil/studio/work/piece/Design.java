@@ -23,8 +23,13 @@ import kindveil.way.Wish;
  * @param image how its source is made into its image
  * @param manner the way it is made
  * @param printing how its print is made
+ * @param lay how it lies on the page
  */
-public record Design(Image image, Manner manner, Wish wish, PrintPlan printing) {
+public record Design(Image image, Manner manner, Wish wish, PrintPlan printing, Lay lay) {
+    public Design(Image image, Manner manner, Wish wish, PrintPlan printing) {
+        this(image, manner, wish, printing, Lay.STRAIGHT);
+    }
+
     /** Where a new piece starts: the wider safe window everywhere. */
     public static Design fresh(Length width) {
         return new Design(Image.of(width), Manner.of(Catalogue.ways().getFirst()), Wish.CLEAN, PrintPlan.FRESH);
@@ -37,19 +42,23 @@ public record Design(Image image, Manner manner, Wish wish, PrintPlan printing) 
     }
 
     public Design with(Image other) {
-        return new Design(other, manner, wish, printing);
+        return new Design(other, manner, wish, printing, lay);
     }
 
     public Design with(Manner other) {
-        return new Design(image, other, wish, printing);
+        return new Design(image, other, wish, printing, lay);
     }
 
     public Design with(Wish other) {
-        return new Design(image, manner, other, printing);
+        return new Design(image, manner, other, printing, lay);
     }
 
     public Design with(PrintPlan other) {
-        return new Design(image, manner, wish, other);
+        return new Design(image, manner, wish, other, lay);
+    }
+
+    public Design with(Lay other) {
+        return new Design(image, manner, wish, printing, other);
     }
 
     public Length printWidth() {
@@ -123,7 +132,7 @@ public record Design(Image image, Manner manner, Wish wish, PrintPlan printing) 
     }
 
     public Design withBuild(Map<String, String> choices, Map<String, Double> dials, Map<String, Colour> colours, Wish newWish, PrintKind print) {
-        return new Design(image, manner.set(choices, dials, colours), newWish, printing.with(print));
+        return new Design(image, manner.set(choices, dials, colours), newWish, printing.with(print), lay);
     }
 
     public Design withPrint(HandWish hand, Paper paper, int copies) {
@@ -147,7 +156,7 @@ public record Design(Image image, Manner manner, Wish wish, PrintPlan printing) 
 
     /** Done another way, with its own usual print; of the choices only those it knows. */
     public Design doing(Way other) {
-        return other.key().equals(way()) ? this : new Design(image, manner.doing(other), wish, printing.with(other.card().printOr(print())));
+        return other.key().equals(way()) ? this : new Design(image, manner.doing(other), wish, printing.with(other.card().printOr(print())), lay);
     }
 
     /** With some choices of the way made otherwise. */

@@ -378,7 +378,8 @@ public class PieceWork {
         List<PlanFile.Veil> veils = piece.veils().stream().map(veil -> {
             Design design = veil.design();
             return new PlanFile.Veil(design.theWay(), veil.bringsPicture() ? design.printWidth() : null, veil.x(), veil.y(), design.print(), design.wish(), design.hand().hand(),
-                    design.choices(), design.manner().dials(), design.manner().colours());
+                    design.choices(), design.manner().dials(), design.manner().colours(), design.lay().turn(),
+                    veil.patch().map(patch -> new PlanFile.Place(patch.width(), patch.height(), patch.shape())).orElse(null));
         }).toList();
         return new PlanFile(piece.title(), piece.base().support(), piece.base().ground(), piece.groundColour(),
                 piece.basis().page().map(page -> new PlanFile.Sheet(page.width(), page.height())).orElse(null), veils).write(plan(piece).whole());
@@ -396,6 +397,7 @@ public class PieceWork {
             Design design = Design.fresh(veil.width() == null ? Length.ofMillimetres(100) : veil.width()).doing(veil.way())
                     .withBuild(veil.choices(), veil.dials(), veil.colours(), veil.wish(), veil.print());
             design = design.with(design.printing().with(veil.hand() == Hand.MIRRORED ? HandWish.MIRRORED : HandWish.READS_RIGHT));
+            design = design.with(new Lay(veil.turn(), veil.place() == null ? null : new Patch(veil.place().width(), veil.place().height(), veil.place().outline())));
             veils.add(new Veil(veil.width() == null ? null : picture, veil.right(), veil.down(), design));
         }
         if (veils.stream().noneMatch(Veil::bringsPicture)) {
@@ -428,6 +430,12 @@ public class PieceWork {
         manner.lots().forEach((builtIn, lot) -> shelf.product(lot).ifPresent(product -> lots.put(builtIn, product)));
         Settings settings = new Settings(veil.design().choices(), manner.dials(), manner.colours(), lots);
         Optional<Page> page = piece.basis().page();
+        if (veil.patch().isPresent()) {
+            // a box of its proportions and as large as what is covered: amounts and times go by the area
+            Patch patch = veil.patch().get();
+            double scale = Math.sqrt(patch.share());
+            return new Brief(piece.base(), room, patch.width().times(scale), patch.height().times(scale), Printed.of(veil.design().print()), veil.design().wish(), settings).inItsPlace();
+        }
         if (!veil.bringsPicture() && page.isPresent()) {
             return new Brief(piece.base(), room, page.get().width(), page.get().height(), Printed.of(veil.design().print()), veil.design().wish(), settings);
         }

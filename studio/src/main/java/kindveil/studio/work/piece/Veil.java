@@ -35,6 +35,11 @@ public record Veil(@Nullable UUID picture, Length x, Length y, Design design) {
         return bringsPicture() && design.printing().exists() == null && design.copies() < wanted;
     }
 
+    /** Where it is kept to; empty for a picture, and for what covers all of the page. */
+    public Optional<Patch> patch() {
+        return bringsPicture() ? Optional.empty() : Optional.ofNullable(design.lay().patch());
+    }
+
     Veil with(Design other) {
         return new Veil(picture, x, y, other);
     }
