@@ -6,6 +6,7 @@ import { watchOpaque } from "./opaque.js";
 import { watchBoard } from "./board.js";
 import { watchMarking } from "./marking.js";
 import { watchCorners } from "./corners.js";
+import { watchArrange } from "./arrange.js";
 import { away } from "./time.js";
 
 let changed = "";
@@ -231,6 +232,7 @@ function start(root) {
   watchBoard(root);
   watchMarking(root);
   watchCorners(root);
+  watchArrange(root);
 }
 
 let unfolded = [];

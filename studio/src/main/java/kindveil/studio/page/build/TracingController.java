@@ -2,21 +2,25 @@ package kindveil.studio.page.build;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.UUID;
 import kindveil.bench.Hand;
 import kindveil.measure.Length;
+import kindveil.reading.EdgesReading;
+import kindveil.shape.Lying;
 import kindveil.sheet.Paper;
 import kindveil.sheet.Tiles;
+import kindveil.studio.intake.JigPdf;
 import kindveil.studio.intake.TracingPdf;
 import kindveil.studio.page.Download;
 import kindveil.studio.page.Say;
+import kindveil.studio.work.NotFound;
 import kindveil.studio.work.log.LogWork;
+import kindveil.studio.work.look.ArrangeWork;
 import kindveil.studio.work.look.LookWork;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.source.SourceWork;
-import kindveil.way.Brief;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
@@ -29,13 +33,15 @@ import org.springframework.web.bind.annotation.RequestParam;
 class TracingController {
     private static final int TONES = 2;
     private final PieceWork pieces;
+    private final ArrangeWork arrange;
     private final SourceWork sources;
     private final LookWork looks;
     private final LogWork log;
     private final Say say;
 
-    TracingController(PieceWork pieces, SourceWork sources, LookWork looks, LogWork log, Say say) {
+    TracingController(PieceWork pieces, ArrangeWork arrange, SourceWork sources, LookWork looks, LogWork log, Say say) {
         this.pieces = pieces;
+        this.arrange = arrange;
         this.sources = sources;
         this.looks = looks;
         this.log = log;
@@ -48,10 +54,9 @@ class TracingController {
         Piece piece = pieces.get(id);
         List<Length> size = looks.frameSize(piece);
         List<TracingPdf.Image> images = new ArrayList<>();
-        for (int i = 1; i <= piece.veils().size(); i++) {
-            Piece veil = piece.at(i);
-            if (veil.veil().bringsPicture()) {
-                images.add(image(veil, i, grown));
+        for (ArrangeWork.Placed placed : arrange.placed(piece)) {
+            if (!placed.all()) {
+                images.add(image(piece.at(placed.veil()), placed, grown));
             }
         }
         Tiles tiles = Tiles.of(size.get(0), size.get(1), Paper.usual(say.measure()));
@@ -59,15 +64,28 @@ class TracingController {
                 .body(TracingPdf.write(piece.title(), size.get(0).millimetres(), size.get(1).millimetres(), images, tiles, reversed));
     }
 
+    /** A jig for the veil in hand: stops for the page, and the place of what brings its image. */
+    @GetMapping({"/pieces/{id}/jig.pdf", "/pieces/{id}/veils/{veil}/jig.pdf"})
+    ResponseEntity<byte[]> jig(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil) {
+        Piece piece = pieces.get(id, veil);
+        if (!piece.veil().bringsPicture()) {
+            throw new NotFound("jig", piece.inHand() + 1);
+        }
+        double[] page = arrange.page(piece);
+        ArrangeWork.Placed placed = arrange.placed(piece).get(piece.inHand());
+        double past = placed.edges().stream().filter(edge -> edge.kind() == EdgesReading.Kind.PRINT || edge.kind() == EdgesReading.Kind.FILM).mapToDouble(EdgesReading.Edge::past).max().orElse(0);
+        ArrangeWork.Laid laid = arrange.laidBy(piece);
+        JigPdf.Jig jig = new JigPdf.Jig(piece.title(), page[0], page[1], Lying.box(placed.lies().x(), placed.lies().y(), placed.lies().width(), placed.lies().height(), placed.lies().turn()), placed.lies().wider(past), laid.carrier(), laid.faceDown());
+        return Download.of(Download.named(piece.title(), "jig") + "-jig.pdf", MediaType.APPLICATION_PDF).body(JigPdf.write(jig, Tiles.of(Length.ofMillimetres(page[0]), Length.ofMillimetres(page[1]), Paper.usual(say.measure()))));
+    }
+
     /** In its place; grown about its middle. */
-    private TracingPdf.Image image(Piece veil, int number, boolean grown) {
-        Brief brief = pieces.plan(veil).brief();
-        double factor = grown ? log.grown(veil.design().way()).map(LogWork.Grown::factor).orElse(1.0) : 1;
-        double width = brief.width().millimetres() * factor;
-        double height = brief.height().millimetres() * factor;
-        boolean leading = veil.basis().page().isEmpty() && veil.veil() == veil.leading();
-        double x = leading ? 0 : veil.veil().x().millimetres() - (width - brief.width().millimetres()) / 2;
-        double y = leading ? 0 : veil.veil().y().millimetres() - (height - brief.height().millimetres()) / 2;
-        return new TracingPdf.Image("%d, %s".formatted(number, veil.design().theWay().name().toLowerCase(Locale.ROOT)), x, y, width, height, veil.design().hand().hand() == Hand.MIRRORED, sources.outlines(veil, TONES));
+    private TracingPdf.Image image(Piece veil, ArrangeWork.Placed placed, boolean grown) {
+        Lying lies = placed.lies();
+        double more = grown ? lies.width() * (log.grown(veil.design().way()).map(LogWork.Grown::factor).orElse(1.0) - 1) / 2 : 0;
+        double taller = more * lies.height() / lies.width();
+        Lying there = new Lying(lies.x() - more, lies.y() - taller, lies.width() + 2 * more, lies.height() + 2 * taller, lies.turn(), lies.shape());
+        String name = "%d, %s".formatted(placed.veil(), placed.name());
+        return placed.picture() == null ? new TracingPdf.Image(name, there, false, List.of(there.shape())) : new TracingPdf.Image(name, there, veil.design().hand().hand() == Hand.MIRRORED, sources.outlines(veil, TONES));
     }
 }

@@ -20,10 +20,10 @@ import org.jspecify.annotations.Nullable;
  */
 public record PieceHead(UUID id, int version, String title, UUID once, String next, String here, String base, List<Station> stations, List<VeilTab> veils) {
     private static final Pattern NUMBERED = Pattern.compile("(.+), (\\d{1,4})");
-    private static final List<String> ORDER = List.of("Source", "Build", "Print", "Make", "Finish", "Notes");
+    private static final List<String> ORDER = List.of("Source", "Build", "Arrange", "Print", "Make", "Finish", "Notes");
     private static final List<String> OF_A_PICTURE = List.of("Source", "Print");
 
-    /** One of the six. */
+    /** One of them. */
     public record Station(String name, String address, boolean here) {
     }
 

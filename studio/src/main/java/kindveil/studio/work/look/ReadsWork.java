@@ -3,7 +3,9 @@ package kindveil.studio.work.look;
 import com.github.benmanes.caffeine.cache.Cache;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.function.BiPredicate;
 import java.util.stream.IntStream;
 import kindveil.image.Picture;
 import kindveil.image.Plane;
@@ -93,16 +95,32 @@ public class ReadsWork {
     }
 
     private List<Read> read(Piece piece) {
+        return read(piece, LONGEST, (under, over) -> true).reads;
+    }
+
+    /** What one veil laid over another costs that: share of its edges that would read without. @param under number of the one below, from 1; likewise {@code over} */
+    public record Cost(int under, int over, double share) {
+    }
+
+    /** Of a piece as it is or as it would be. */
+    public record Costed(List<Read> reads, List<Cost> costs) {
+    }
+
+    /** How each picture reads, and what those cost it that lie over it. @param longest side of what is looked at, pixels @param meet whether one veil, by its number, meets another laid over it */
+    Costed read(Piece piece, int longest, BiPredicate<Integer, Integer> meet) {
         List<Read> each = new ArrayList<>();
-        Frame frame = looks.frame(piece, LONGEST);
+        List<Cost> all = new ArrayList<>();
+        Frame frame = looks.frame(piece, longest);
         Picture seen = looks.finished(piece, frame);
         for (int i = 0; i < piece.veils().size(); i++) {
             if (piece.veils().get(i).bringsPicture()) {
                 double drowns = 1 - reads(piece.at(i + 1), frame, seen);
-                each.add(new Read(i + 1, drowns, drowner(piece, i, frame, drowns)));
+                List<Cost> costs = costs(piece, i, frame, drowns, meet);
+                each.add(new Read(i + 1, drowns, costs.stream().filter(cost -> cost.share > WORTHWHILE).max(Comparator.comparingDouble(Cost::share)).map(Cost::over).orElse(0)));
+                all.addAll(costs);
             }
         }
-        return each;
+        return new Costed(each, all);
     }
 
     /** Share of the edges of the veil in hand that read in a picture of all. */
@@ -111,21 +129,13 @@ public class ReadsWork {
         return own.drawing().in(seen, Legibility.ARMS_LENGTH_METRES).survivingShare();
     }
 
-    /** The veil without which most of it would come back. */
-    private int drowner(Piece piece, int index, Frame frame, double drowns) {
-        int worst = 0;
-        double most = WORTHWHILE;
-        for (int other = index + 1; other < piece.veils().size(); other++) {
-            int gone = other;
-            List<Integer> kept = IntStream.range(0, piece.veils().size()).filter(i -> i != gone).boxed().toList();
-            Piece without = piece.only(kept, index);
-            double back = drowns - (1 - reads(without, frame.of(without), looks.finished(without, frame.of(without))));
-            if (back > most) {
-                most = back;
-                worst = other + 1;
-            }
-        }
-        return worst;
+    /** What would come back of it without each that is laid later. */
+    private List<Cost> costs(Piece piece, int index, Frame frame, double drowns, BiPredicate<Integer, Integer> meet) {
+        return IntStream.range(index + 1, piece.veils().size()).filter(other -> meet.test(index + 1, other + 1)).mapToObj(other -> {
+            Piece without = piece.only(IntStream.range(0, piece.veils().size()).filter(i -> i != other).boxed().toList(), index);
+            Frame rest = frame.of(without);
+            return new Cost(index + 1, other + 1, drowns - (1 - reads(without, rest, looks.finished(without, rest))));
+        }).toList();
     }
 
     /** All of it when it is done, pale, with red where the drawing of the veil in hand no longer reads. */
