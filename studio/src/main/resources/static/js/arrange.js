@@ -42,7 +42,7 @@ function arrange(board, hand, form) {
       for (const path of hand.querySelectorAll("path.edge-picture, path.area-held")) {
         path.setAttribute("transform", `scale(${lies.width / first.width} ${lies.height / first.height})`);
       }
-      hand.querySelector("[data-grip]")?.setAttribute("transform", `translate(${lies.width - first.width} ${lies.height - first.height})`);
+      hand.querySelector("[data-grip]")?.setAttribute("transform", `translate(${lies.width} ${lies.height})`);
       hand.querySelector("[data-knob]")?.setAttribute("transform", `translate(${lies.width / 2} 0)`);
     }
     fill(form, board, lies);

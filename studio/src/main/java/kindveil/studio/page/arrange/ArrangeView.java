@@ -19,7 +19,6 @@ import kindveil.studio.page.Say;
 import kindveil.studio.page.piece.PieceHead;
 import kindveil.studio.work.look.ArrangeWork;
 import kindveil.studio.work.look.ArrangeWork.Placed;
-import kindveil.studio.work.piece.Page;
 import kindveil.studio.work.piece.Piece;
 import kindveil.way.Way;
 import org.jspecify.annotations.Nullable;
@@ -36,7 +35,6 @@ import org.jspecify.annotations.Nullable;
 record ArrangeView(PieceHead head, double wide, double tall, double around, String seen, List<Thing> things, Thing thing, int inHand, Form form, List<Line> across, List<Line> along, boolean told, String inches,
         List<Pick> ways, List<Pick> forms, List<String> problems) implements PageView {
     private static final double AROUND = 0.06;
-    private static final double LINE = 400;
 
     /**
      * One thing that lies there.
@@ -48,13 +46,18 @@ record ArrangeView(PieceHead head, double wide, double tall, double around, Stri
      */
     record Thing(int number, String name, @Nullable UUID picture, String shown, boolean here, boolean all, boolean fixed, boolean area, String address, double x, double y, double width, double height, double turn, String outline, List<Edge> edges, String lies, String takes,
             boolean first, boolean last) {
+        /** Where its knob stands. */
+        public String top() {
+            return String.format(Locale.ROOT, "translate(%.3f 0)", width / 2);
+        }
+
         public String placed() {
             return String.format(Locale.ROOT, "translate(%.3f %.3f) rotate(%.3f %.3f %.3f)", x, y, turn, width / 2, height / 2);
         }
     }
 
-    /** One of the five outlines. @param key as its line is drawn @param past the picture, mm @param figure of that, in words */
-    record Edge(String key, String words, double past, boolean whole, String figure) {
+    /** One of the five outlines. @param key as its line is drawn @param past the picture, mm @param at of its left and top edge, in the box @param figure of how far past, in words */
+    record Edge(String key, String words, double past, boolean whole, double at, double width, double height, String figure) {
     }
 
     /** A line to lay something against. */
@@ -63,6 +66,15 @@ record ArrangeView(PieceHead head, double wide, double tall, double around, Stri
 
     /** What is typed of the thing in hand. */
     record Form(String x, String y, String turn, String width, String height, String pageWidth, String pageHeight) {
+    }
+
+    public String viewBox() {
+        return String.format(Locale.ROOT, "%.3f %.3f %.3f %.3f", -around, -around, wide + 2 * around, tall + 2 * around);
+    }
+
+    /** The lines at the thirds of the page. */
+    public String thirds() {
+        return String.format(Locale.ROOT, "M%1$.3f 0V%3$.3fM%2$.3f 0V%3$.3fM0 %4$.3fH%6$.3fM0 %5$.3fH%6$.3f", wide / 3, 2 * wide / 3, tall, tall / 3, 2 * tall / 3, wide);
     }
 
     /** As they lie, the last laid first. */
@@ -96,7 +108,7 @@ record ArrangeView(PieceHead head, double wide, double tall, double around, Stri
         Lying lies = placed.lies();
         Region outline = lies.shape().isEmpty() ? Region.rectangle(0, 0, 1, lies.height() / lies.width()) : lies.shape();
         boolean area = placed.picture() == null && !placed.all();
-        List<Edge> edges = placed.edges().stream().map(edge -> new Edge(edge.kind().name().toLowerCase(Locale.ROOT), area && edge.kind() == EdgesReading.Kind.PICTURE ? "its edge" : edge.kind().words(), edge.past(), edge.whole(), figure(edge, area ? "area" : "picture", say))).toList();
+        List<Edge> edges = placed.edges().stream().map(edge -> new Edge(edge.kind().name().toLowerCase(Locale.ROOT), area && edge.kind() == EdgesReading.Kind.PICTURE ? "its edge" : edge.kind().words(), edge.past(), edge.whole(), -edge.past(), lies.width() + 2 * edge.past(), lies.height() + 2 * edge.past(), figure(edge, area ? "area" : "picture", say))).toList();
         Piece own = piece.at(placed.veil());
         return new Thing(placed.veil(), named.veil(placed.picture(), own.design().theWay().name()), placed.picture(), placed.picture() == null ? "" : PieceHead.base(own) + "/treated.png?v=" + piece.version(), placed.veil() == piece.inHand() + 1, placed.all(), placed.fixed(), area, PieceHead.base(own), lies.x(), lies.y(), lies.width(), lies.height(), lies.turn(),
                 outline.path(lies.width()), edges, lies(placed, say), placed.takes() < 0.05 ? "" : say.one(new Volume(placed.takes())), placed.veil() == 1, placed.veil() == piece.veils().size());
