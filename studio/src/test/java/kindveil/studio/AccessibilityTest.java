@@ -56,7 +56,7 @@ class AccessibilityTest {
         kindveil.studio.work.shelf.Paints paints = studio.bean(kindveil.studio.work.shelf.Paints.class);
         paints.putFirst();
         List<String> faults = new ArrayList<>();
-        for (String path : List.of("/", "/pieces", "/ways", "/ways/plate-pull", "/log", "/room", "/made-of", "/supports", "/pulls", own + "/source", own + "/build", own + "/build?open=edge", own + "/print", own + "/make", "/pieces/" + finished.id() + "/make", own + "/make?pulls=4", own + "/finish", own + "/notes", own + "/source/frame", own + "/source/opaque", own + "/source/corners", own + "/print/form", own + "/veils/2/print/block",
+        for (String path : List.of("/", "/pieces", "/ways", "/ways/plate-pull", "/log", "/room", "/made-of", "/supports", "/pulls", own + "/source", own + "/build", own + "/build?open=edge", own + "/arrange", own + "/veils/2/arrange", own + "/print", own + "/make", "/pieces/" + finished.id() + "/make", own + "/make?pulls=4", own + "/finish", own + "/notes", own + "/source/frame", own + "/source/opaque", own + "/source/corners", own + "/print/form", own + "/veils/2/print/block",
                 "/sheets", "/sheets/good-toner/printer", bench, bench + "/plan", "/bench/" + made.id(), "/pieces/" + finished.id() + "/notes?making=" + made.id(), "/symptoms", "/nowhere", "/pieces/" + finished.id() + "/ground/flat", "/shelf?wish=%236d7a52", "/shelf/pairs?piece=" + piece.id(), "/shelf/drawdown/" + piece.picture(), "/pieces/compare?piece=" + piece.id() + "&piece=" + finished.id())) {
             page.navigate(studio.address() + path);
             for (int[] size : SIZES) {

@@ -21,8 +21,12 @@ public class Named {
         if (picture == null) {
             return way;
         }
+        return "%s, %s".formatted(picture(picture), way.toLowerCase(Locale.ROOT));
+    }
+
+    /** A picture by its file. */
+    public String picture(UUID picture) {
         String title = PieceWork.titled(pictures.get(picture).name());
-        String shown = title.length() > LONGEST ? title.substring(0, LONGEST - 1).strip() + "…" : title;
-        return "%s, %s".formatted(shown, way.toLowerCase(Locale.ROOT));
+        return title.length() > LONGEST ? title.substring(0, LONGEST - 1).strip() + "…" : title;
     }
 }

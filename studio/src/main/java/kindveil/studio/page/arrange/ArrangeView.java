@@ -20,6 +20,7 @@ import kindveil.studio.page.piece.PieceHead;
 import kindveil.studio.work.look.ArrangeWork;
 import kindveil.studio.work.look.ArrangeWork.Placed;
 import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.piece.Veil;
 import kindveil.way.Way;
 import org.jspecify.annotations.Nullable;
 
@@ -136,7 +137,8 @@ record ArrangeView(PieceHead head, double wide, double tall, double around, Stri
         static Reads of(ArrangeWork.Arranged arranged, boolean held, Piece piece, Named named, Say say) {
             List<Sentence> each = arranged.reads().stream().map(read -> new Sentence(say.percent(read.drowns()), "of %s drowns when all is done".formatted(name(piece, named, read.veil())), read.drowns())).toList();
             List<Sentence> meetings = arranged.meetings().stream().map(meeting -> {
-                String where = "%s lies over %s of %s".formatted(name(piece, named, meeting.over()), say.percent(meeting.share()), name(piece, named, meeting.under()));
+                String part = meeting.share() < 0.01 ? "less than 1 %" : say.percent(meeting.share());
+                String where = "%s lies over %s of %s".formatted(name(piece, named, meeting.over()), part, name(piece, named, meeting.under()));
                 boolean pictured = !Double.isNaN(meeting.cost());
                 String cost = !pictured ? "" : meeting.cost() > 0.005 ? "; without it %s more would read".formatted(say.percent(meeting.cost())) : meeting.cost() < -0.005 ? "; with it %s more reads".formatted(say.percent(-meeting.cost())) : " and costs it nothing";
                 return new Sentence("", where + cost, pictured ? meeting.cost() : 0);
@@ -147,7 +149,8 @@ record ArrangeView(PieceHead head, double wide, double tall, double around, Stri
         }
 
         private static String name(Piece piece, Named named, int veil) {
-            return "%d, %s".formatted(veil, named.veil(piece.veils().get(veil - 1).picture(), piece.veils().get(veil - 1).design().theWay().name()));
+            Veil called = piece.veils().get(veil - 1);
+            return "%d %s".formatted(veil, called.picture() == null ? called.design().theWay().name().toLowerCase(Locale.ROOT) : named.picture(called.picture()));
         }
     }
 

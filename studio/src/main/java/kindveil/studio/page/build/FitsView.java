@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.stream.DoubleStream;
 import kindveil.measure.Length;
 import kindveil.measure.UnusableValue;
+import kindveil.shape.Lying;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.piece.Page;
 import kindveil.studio.work.piece.Planned;
@@ -84,9 +85,8 @@ public record FitsView(List<Fit> fits, String now, String margin, String problem
     }
 
     private static String lies(Veil veil, Page page, Length width, Length height, Say say) {
-        double right = page.width().millimetres() - veil.x().millimetres() - width.millimetres();
-        double foot = page.height().millimetres() - veil.y().millimetres() - height.millimetres();
-        return "It lies %s, %s, %s and %s.".formatted(edge(veil.x().millimetres(), "left", say), edge(right, "right", say), edge(veil.y().millimetres(), "top", say), edge(foot, "foot", say));
+        double[] bounds = Lying.box(veil.x().millimetres(), veil.y().millimetres(), width.millimetres(), height.millimetres(), veil.design().lay().turn()).bounds();
+        return "It lies %s, %s, %s and %s.".formatted(edge(bounds[0], "left", say), edge(page.width().millimetres() - bounds[2], "right", say), edge(bounds[1], "top", say), edge(page.height().millimetres() - bounds[3], "foot", say));
     }
 
     private static String edge(double millimetres, String side, Say say) {

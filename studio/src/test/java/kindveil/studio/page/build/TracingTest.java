@@ -8,11 +8,13 @@ import java.awt.geom.Point2D;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
+import kindveil.catalogue.Catalogue;
 import kindveil.measure.Length;
 import kindveil.studio.OpenStudio;
 import kindveil.studio.OpenStudio.Studio;
 import kindveil.studio.Samples;
 import kindveil.studio.Web;
+import kindveil.studio.work.piece.Lay;
 import kindveil.studio.work.piece.Page;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
@@ -22,6 +24,7 @@ import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImage;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -152,6 +155,44 @@ class TracingTest {
         Lines reversed = read(piece, "?reversed=true").getFirst();
         assertTrue(reversed.holds(150 + 8, 48) && reversed.holds(50 + 8, 48));
         assertFalse(reversed.holds(30 + 8, 48));
+        pieces.remove(piece.id(), piece.title());
+    }
+
+    /** Turned by a quarter about its middle: 100 mm wide, it is as high as it was wide. */
+    @Test
+    void turned_itIsTracedTurned_withRegisterMarks_andTheJigHasItsPlace() throws IOException {
+        Piece piece = piece(180, 250);
+        piece = pieces.change(piece.with(piece.design().with(new Lay(90, null))));
+        double tall = pieces.plan(piece).brief().height().millimetres();
+        double x = 30 + 50;
+        double y = 40 + tall / 2;
+        Lines lines = read(piece, "").getFirst();
+        for (double[] corner : new double[][] {{x - tall / 2, y - 50}, {x + tall / 2, y - 50}, {x + tall / 2, y + 50}, {x - tall / 2, y + 50}}) {
+            assertTrue(lines.holds(corner[0] + 8, corner[1] + 8), corner[0] + ", " + corner[1]);
+        }
+        assertFalse(lines.holds(30 + 8, 40 + 8));
+        assertTrue(lines.holds(x + 8, y - 50 - 3 + 8) && lines.holds(x + 8, y - 50 + 3 + 8), "a register mark over the middle of a side");
+        try (PDDocument document = Loader.loadPDF(web.bytes("/pieces/" + piece.id() + "/jig.pdf"))) {
+            Lines jig = new Lines(document.getPage(0));
+            jig.processPage(document.getPage(0));
+            assertTrue(jig.holds(x - tall / 2 + 8, y - 50 + 8) && jig.holds(8, 8) && jig.holds(180 + 8, 250 + 8));
+            assertTrue(new PDFTextStripper().getText(document).contains("into its stops"));
+        }
+        pieces.remove(piece.id(), piece.title());
+    }
+
+    /** Where the page is laid face down on what brings the image, the jig is reversed. */
+    @Test
+    void onAPlate_theJigIsReversed() throws IOException {
+        Piece piece = piece(180, 250);
+        piece = pieces.change(piece.doing(Catalogue.way("plate-pull")));
+        double tall = pieces.plan(piece).brief().height().millimetres();
+        try (PDDocument document = Loader.loadPDF(web.bytes("/pieces/" + piece.id() + "/jig.pdf"))) {
+            Lines jig = new Lines(document.getPage(0));
+            jig.processPage(document.getPage(0));
+            assertTrue(jig.holds(180 - 30 + 8, 40 + 8) && jig.holds(180 - 130 + 8, 40 + tall + 8));
+            assertTrue(new PDFTextStripper().getText(document).contains("the page face down"));
+        }
         pieces.remove(piece.id(), piece.title());
     }
 
