@@ -1,5 +1,6 @@
 package kindveil.light;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -13,7 +14,8 @@ import org.jspecify.annotations.Nullable;
  * <p>Light is carried from veil to veil in all 31 bands. Where masks differ from place to place, what a veil sends up is mixed
  * by coverage under the surface (Demichel 1924, Neugebauer 1937); the surface is applied once on top, and dry fibre that lies
  * bare outside it. Each veil is one composite film for each combination of its own masks, so that veils add up in cost and do
- * not multiply; combinations that are nowhere in the picture are left out.
+ * not multiply; combinations that are nowhere in the picture are left out. Over a flat ground with few masks it is looked up
+ * by coverage alone.
  *
  * @param veils from the ground upwards
  * @param surfaces of the uppermost veil's states, in their order; of the ground alone where there is no veil
@@ -88,6 +90,22 @@ public record Look(List<MaskedFilms> veils, List<Surface> surfaces, List<Film> o
 
     /** Only a part of it; black elsewhere. */
     public Picture over(Picture ground, List<Plane> coverages, Part part) {
+        CoverageTable table = CoverageTable.of(this, ground, coverages, part).orElse(null);
+        if (table == null) {
+            return each(ground, coverages, part);
+        }
+        int width = ground.width();
+        float[][] planes = new float[3][width * ground.height()];
+        IntStream.range(part.top(), part.bottom()).parallel().forEach(y -> table.row(coverages, y, part.left(), part.right(), planes, y * width + part.left()));
+        return new Picture(Plane.of(width, ground.height(), planes[0]), Plane.of(width, ground.height(), planes[1]), Plane.of(width, ground.height(), planes[2]));
+    }
+
+    /** The same, every pixel worked out by itself. */
+    Picture each(Picture ground, List<Plane> coverages) {
+        return each(ground, coverages, Part.all(ground));
+    }
+
+    private Picture each(Picture ground, List<Plane> coverages, Part part) {
         int width = ground.width();
         int height = ground.height();
         boolean[] somewhere = new boolean[coverages.size()];
@@ -95,8 +113,9 @@ public record Look(List<MaskedFilms> veils, List<Surface> surfaces, List<Film> o
             somewhere[i] = coverages.get(i).anyAbove(0);
         }
         boolean even = surfaces.stream().distinct().count() == 1;
-        List<Ready> lower = veils.subList(0, even ? veils.size() : veils.size() - 1).stream().map(veil -> Ready.of(veil, somewhere)).filter(layer -> !layer.clear()).toList();
-        Ready last = even ? null : Ready.of(veils.getLast(), somewhere);
+        List<Ready> ready = joined(veils.stream().map(veil -> Ready.of(veil, somewhere)).toList());
+        List<Ready> lower = (even ? ready : ready.subList(0, ready.size() - 1)).stream().filter(layer -> !layer.clear()).toList();
+        Ready last = even ? null : ready.getLast();
         MaskedFilms.Composite above = MaskedFilms.Composite.of(outside);
         float[][] planes = new float[3][width * height];
         IntStream.range(part.top(), part.bottom()).parallel().forEach(y -> {
@@ -108,6 +127,16 @@ public record Look(List<MaskedFilms> veils, List<Surface> surfaces, List<Film> o
         return new Picture(Plane.of(width, height, planes[0]), Plane.of(width, height, planes[1]), Plane.of(width, height, planes[2]));
     }
 
+    /** What is the same everywhere becomes one with what lies over it, and costs nothing. */
+    private static List<Ready> joined(List<Ready> all) {
+        List<Ready> joined = new ArrayList<>();
+        for (Ready layer : all) {
+            boolean onEven = !joined.isEmpty() && joined.getLast().even();
+            joined.add(onEven ? layer.on(joined.removeLast().composites().getFirst()) : layer);
+        }
+        return joined;
+    }
+
     /** A veil made ready for a picture: the states that can be somewhere in it. */
     private record Ready(MaskedFilms veil, int[] states, List<MaskedFilms.Composite> composites, List<MaskedFilms.InkDots> inks) {
         static Ready of(MaskedFilms veil, boolean[] somewhere) {
@@ -116,8 +145,16 @@ public record Look(List<MaskedFilms> veils, List<Surface> surfaces, List<Film> o
             return new Ready(veil, states, Arrays.stream(states).mapToObj(all::get).toList(), veil.inks().stream().filter(dots -> somewhere[dots.mask()]).toList());
         }
 
+        boolean even() {
+            return states.length == 1 && inks.isEmpty();
+        }
+
         boolean clear() {
-            return states.length == 1 && composites.getFirst().clear() && inks.isEmpty();
+            return even() && composites.getFirst().clear();
+        }
+
+        Ready on(MaskedFilms.Composite lower) {
+            return new Ready(veil, states, composites.stream().map(each -> each.on(lower)).toList(), inks);
         }
     }
 

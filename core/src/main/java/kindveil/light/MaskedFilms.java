@@ -97,6 +97,20 @@ public record MaskedFilms(List<Integer> masks, List<List<Film>> states, List<Ink
             return new Composite(top, squared, bottom);
         }
 
+        /** This one laid on another. */
+        Composite on(Composite lower) {
+            float[] a = new float[Spectrum.BANDS];
+            float[] t2 = new float[Spectrum.BANDS];
+            float[] b = new float[Spectrum.BANDS];
+            for (int band = 0; band < Spectrum.BANDS; band++) {
+                double between = 1 - (double) bottom[band] * lower.top[band];
+                a[band] = (float) (top[band] + squared[band] * lower.top[band] / between);
+                t2[band] = (float) (squared[band] * lower.squared[band] / (between * between));
+                b[band] = (float) (lower.bottom[band] + lower.squared[band] * bottom[band] / between);
+            }
+            return new Composite(a, t2, b);
+        }
+
         boolean clear() {
             for (int band = 0; band < Spectrum.BANDS; band++) {
                 if (top[band] != 0 || squared[band] != 1) {

@@ -12,6 +12,8 @@ import kindveil.image.Picture;
 import kindveil.image.Plane;
 import kindveil.light.Fibre.Filling;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Whole pictures against one point at a time, folded film by film without the look's own shortcuts. */
 class LookTest {
@@ -135,6 +137,57 @@ class LookTest {
             coverages.add(Plane.of(width, 1, plane));
         }
         return coverages;
+    }
+
+    /** Over a flat ground it is looked up by coverage: every pixel is what it is when it is worked out by itself, to a fifth of ΔE00. */
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2, 3, 4})
+    void overAFlatGround_whatIsLookedUp_isWhatIsThere(int masks) {
+        Random random = new Random(31 + masks);
+        double worst = 0;
+        for (int n = 0; n < 6; n++) {
+            int width = 300_000;
+            Look look = look(random, veils(random, 1, masks));
+            Colour flat = new Colour(Srgb.decode(random.nextDouble()), Srgb.decode(random.nextDouble()), Srgb.decode(random.nextDouble()));
+            Picture ground = new Picture(Plane.filled(width, 1, (float) flat.red()), Plane.filled(width, 1, (float) flat.green()), Plane.filled(width, 1, (float) flat.blue()));
+            List<Plane> coverages = coverages(random, width, masks);
+            assertTrue(CoverageTable.of(look, ground, coverages, Look.Part.all(ground)).isPresent());
+            Picture looked = look.over(ground, coverages);
+            Picture each = look.each(ground, coverages);
+            for (int k = 0; k < 2000; k++) {
+                int x = random.nextInt(width);
+                worst = Math.max(worst, ColourDifference.between(at(each, x).lab(), at(looked, x).lab()));
+            }
+        }
+        assertTrue(worst < 0.2, "ΔE00 " + worst);
+    }
+
+    private static Colour at(Picture picture, int x) {
+        return new Colour(Math.clamp(picture.red().at(x, 0), 0, 1), Math.clamp(picture.green().at(x, 0), 0, 1), Math.clamp(picture.blue().at(x, 0), 0, 1));
+    }
+
+    /** What is the same everywhere is one with what lies over it: as each by itself, wherever it lies. */
+    @Test
+    void layersThatAreTheSameEverywhere_areAsEachByItself() {
+        Random random = new Random(77);
+        for (int n = 0; n < 20; n++) {
+            List<MaskedFilms> veils = new ArrayList<>();
+            for (int i = 0; i < 5; i++) {
+                veils.add(random.nextBoolean() ? MaskedFilms.even(List.of(film(random))) : veils(random, 1, 2).getFirst());
+            }
+            veils.add(veils(random, 1, 2).getFirst());
+            Look look = look(random, veils);
+            Picture ground = grounds(random, 40);
+            List<Plane> coverages = coverages(random, 40, 2);
+            Picture seen = look.over(ground, coverages);
+            for (int x = 0; x < 40; x++) {
+                double[] there = {coverages.get(0).at(x, 0), coverages.get(1).at(x, 0)};
+                Colour direct = direct(look, new Colour(ground.red().at(x, 0), ground.green().at(x, 0), ground.blue().at(x, 0)), there);
+                assertEquals(direct.red(), seen.red().at(x, 0), 2e-3);
+                assertEquals(direct.green(), seen.green().at(x, 0), 2e-3);
+                assertEquals(direct.blue(), seen.blue().at(x, 0), 2e-3);
+            }
+        }
     }
 
     private static double[] sorted(Look look, Random random, int points, int masks) {
