@@ -8,5 +8,8 @@
  *
  * <p>A valid region: (1) its polygons do not overlap; (2) holes lie inside their polygon; (3) every ring has at least three
  * points; (4) written and read again it is the same to 0.00001 of the width.
+ *
+ * <p>{@link kindveil.shape.Lying} is a box on a page with its turn and perhaps such a region in it, in millimetres; {@link kindveil.shape.Guides}
+ * are the lines of the page, and of what else lies there, that draw it.
  */
 package kindveil.shape;

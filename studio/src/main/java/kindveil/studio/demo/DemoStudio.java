@@ -33,6 +33,7 @@ import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.piece.Pieces;
 import kindveil.studio.work.picture.PictureWork;
 import kindveil.studio.work.room.Rooms;
+import kindveil.studio.work.piece.Lay;
 import kindveil.studio.work.piece.Veil;
 import kindveil.studio.work.making.StoredMaking;
 import kindveil.studio.work.making.Makings;
@@ -193,7 +194,7 @@ class DemoStudio implements SmartLifecycle {
         Piece window = piece("Ferry window", Duration.ofDays(3).plusHours(5), Drawings::heron, Grounds::dusk, Support.WATERCOLOUR_PAPER, first);
         Design over = design(56, Map.of("stick", "gel"), Wish.SOFT).doing(Catalogue.way("tape-lift")).treated(Treatments.of(new Levels(48, 74)));
         UUID stub = picture("ferry-ticket-stub.png", Drawings::ticket);
-        Piece two = work.change(window.plus(new Veil(stub, Length.ofMillimetres(70), Length.ofMillimetres(142), over)));
+        Piece two = work.change(window.plus(new Veil(stub, Length.ofMillimetres(74), Length.ofMillimetres(103), over.with(Lay.STRAIGHT.turned(-6)))));
         work.change(two.plus(new Veil(null, Length.ofMillimetres(0), Length.ofMillimetres(0), over.doing(Catalogue.way("glazing")))));
     }
 
