@@ -137,9 +137,10 @@ final class JoinRules {
                 "Make a thin skin of it first; a skin bears about 6 % of stretch.")) : Optional.empty();
     }
 
-    /** A sheet that stays must be one that light goes through. */
+    /** A sheet that stays must be one that light goes through, unless it is glued down to be what is seen. */
     private static Optional<Refusal> hides(Bench bench, Step.Join step) {
-        return !step.forGood() ? Optional.empty() : bench.layers(new Face(step.moving().thing(), Face.Side.FRONT), Carrier.class).stream()
+        boolean glued = bench.topCoat(step.onto()).map(coat -> coat.product().is(Trait.GLUES)).orElse(false);
+        return !step.forGood() || glued ? Optional.empty() : bench.layers(new Face(step.moving().thing(), Face.Side.FRONT), Carrier.class).stream()
                 .filter(c -> c.sheet() != Sheet.TISSUE).findFirst().map(c -> new Refusal(Kind.HIDES_THE_GROUND, step.moving(),
                         "%s stays where it is laid and hides what is under it.".formatted(Words.capital(c.sheet().words())),
                         "Print it on tissue, laser only, mounted on a carrier sheet; or choose a way that rubs the paper away."));

@@ -10,7 +10,7 @@ import kindveil.way.WayCard;
 public final class Catalogue {
     private static final List<Way> WAYS = List.of(new GelLay(), new GessoBed(), new PlatePull(), new PlateToTissue(), new FilmRelease(), new ViscousFilmLay(),
             new OiledPanel(), new FreeSkin(), new CurvedSkin(), new TapeLift(), new OpaqueBackedLay(), new FixedInkjetLay(), new GumPrint(), new TissueLay(),
-            new BlockGuide(), new SkinFloat(), new Underpainting(), new LeafAndPapers(), new BlockOverprint(), new StencilPaste(), new HeatCrackle(),
+            new BlockGuide(), new SkinFloat(), new Underpainting(), new LeafAndPapers(), new GluedPrint(), new BlockOverprint(), new StencilPaste(), new HeatCrackle(),
             new Glazing(), new EdgesAndHardware());
 
     private Catalogue() {

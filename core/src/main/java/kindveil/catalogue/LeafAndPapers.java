@@ -24,19 +24,19 @@ import kindveil.way.Symptom;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 
-/** Metal leaf and printed papers, glued and sealed, under or over a transfer. */
+/** Metal leaf and coloured papers, glued and sealed, under or over a transfer. */
 final class LeafAndPapers implements Way {
     private static final Choice KIND = new Choice("kind", "What is laid", Where.BED, List.of(
-            new Option("papers", "printed papers", "pattern and text", "edges lift if they are not sealed"),
+            new Option("papers", "papers of one colour", "a field with an edge", "edges lift if they are not sealed"),
             new Option("leaf", "metal leaf", "light from below", "size must be tacky, not wet")));
     private static final WayCard CARD = WayCard.overOrUnder("leaf-and-papers", "Leaf and papers")
-            .does("Printed papers or metal leaf glued down and sealed, so that they bear what is laid over them.")
+            .does("Coloured papers or metal leaf glued down and sealed, so that they bear what is laid over them.")
             .ground(Ground.GESSO).choices(KIND).pots(Pot.of("sheet", "Papers or leaf", "#cdb98f"))
             .on(JOURNAL_PAGE, WATERCOLOUR_PAPER, BIRCH_PANEL, CANVAS, COATED_BOARD, PRINTMAKING_PAPER)
             .on(FORM, Fit.care("Small torn pieces."))
             .elsewhere("Paper and leaf do not hold there.")
             .fails(Symptom.EDGE, "Edges lift when rubbed", "not sealed", "Glue them down and seal past the edge.")
-            .alsoCalled("collage", "gold leaf", "gilding", "decoupage", "printed papers").build();
+            .alsoCalled("collage", "gold leaf", "gilding", "decoupage", "tissue", "tinted papers").build();
 
     private static final double PAPER_MICROMETRES = 100;
     private static final double LEAF_MICROMETRES = 1;

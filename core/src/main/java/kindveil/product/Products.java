@@ -6,6 +6,7 @@ import static kindveil.product.Trait.CLOSES;
 import static kindveil.product.Trait.CRACKS;
 import static kindveil.product.Trait.FINAL;
 import static kindveil.product.Trait.FIXES;
+import static kindveil.product.Trait.GLUES;
 import static kindveil.product.Trait.OILY;
 import static kindveil.product.Trait.OVER_WET;
 import static kindveil.product.Trait.PRINTS;
@@ -63,7 +64,7 @@ public final class Products {
     public static final Product WOOD_GLUE = water("wood-glue", "wood glue", Family.ADHESIVE, 0.50, new Optics(true, CLEAR, 150), Set.of(Hazard.KITCHEN), new Cleaning("warm water", Span.minutes(20)), CLOSES);
     public static final Product GLOSS_VARNISH = water("gloss-varnish", "gloss acrylic varnish", Family.VARNISH, 0.60, new Optics(true, CLEAR, 80), Set.of(Hazard.VARNISH), Cleaning.ACRYLIC, CLOSES, FINAL);
     public static final Product MATTE_VARNISH = water("matte-varnish", "matte acrylic varnish", Family.VARNISH, 0.60, new Optics(false, CLEAR, 80), Set.of(Hazard.VARNISH), Cleaning.ACRYLIC, CLOSES, FINAL);
-    public static final Product PVA = water("pva", "thinned PVA glue", Family.ADHESIVE, 0.50, new Optics(true, CLEAR, 100), Set.of(Hazard.KITCHEN), new Cleaning("warm water", Span.minutes(30)), CLOSES);
+    public static final Product PVA = water("pva", "thinned PVA glue", Family.ADHESIVE, 0.50, new Optics(true, CLEAR, 100), Set.of(Hazard.KITCHEN), new Cleaning("warm water", Span.minutes(30)), CLOSES, GLUES);
     public static final Product LEAF_SIZE = water("leaf-size", "leaf size", Family.ADHESIVE, 0.55, new Optics(true, CLEAR, 100), Set.of(Hazard.KITCHEN), Cleaning.ACRYLIC, CLOSES);
     public static final Product GUM_ARABIC = other("gum-arabic", "gum arabic", Family.GUM, new Law.Sets(Span.minutes(20), Span.minutes(120)), new Optics(true, CLEAR, 30), Set.of(), NEVER_HARDENS, null, WATER_BORNE, OVER_WET);
     public static final Product WATER_INK = other("water-ink", "water-based block ink", Family.INK, new Law.Sets(Span.minutes(8), Span.minutes(60)), pigment(true, Opacity.SEMI_OPAQUE, 1, 8), Set.of(Hazard.KITCHEN),

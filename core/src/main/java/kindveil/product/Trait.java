@@ -18,6 +18,8 @@ public enum Trait {
     SOLUBLE("water lifts it again"),
     /** Holds what is laid on it without being wet. */
     TACKY("sticks without being wet"),
+    /** Holds paper as it is, which is meant to stay. */
+    GLUES("glues paper down"),
     /** Keeps water-soluble ink where it is, once dry. */
     FIXES("fixes soluble ink"),
     /** Shuts in what is below: asks for it to be cured. */

@@ -34,7 +34,7 @@ class PairsTest {
             Map.entry("film-release", "dry solution"), Map.entry("viscous-film-lay", "dry solution"), Map.entry("oiled-panel", "oil"), Map.entry("free-skin", "clear film"),
             Map.entry("curved-skin", "clear film"), Map.entry("tape-lift", "tape"), Map.entry("opaque-backed-lay", "dry fibre"), Map.entry("fixed-inkjet-lay", "dry fibre"),
             Map.entry("gum-print", "oil ink"), Map.entry("tissue-lay", "tissue under medium"), Map.entry("block-guide", "dry fibre"), Map.entry("skin-float", "clear film"),
-            Map.entry("underpainting", "paint"), Map.entry("leaf-and-papers", "clear film"), Map.entry("block-overprint", "oil ink"), Map.entry("stencil-paste", "paint"),
+            Map.entry("underpainting", "paint"), Map.entry("leaf-and-papers", "clear film"), Map.entry("glued-print", "clear film"), Map.entry("block-overprint", "oil ink"), Map.entry("stencil-paste", "paint"),
             Map.entry("heat-crackle", "soluble ink"), Map.entry("glazing", "paint"), Map.entry("edges-and-hardware", "paint"));
     /** What a way brings onto it first. */
     private static final Map<String, String> FIRST = Map.ofEntries(
@@ -42,7 +42,7 @@ class PairsTest {
             Map.entry("film-release", "solution"), Map.entry("viscous-film-lay", "solution"), Map.entry("oiled-panel", "wet bed"), Map.entry("free-skin", "wet bed"),
             Map.entry("curved-skin", "wet bed"), Map.entry("tape-lift", "tape"), Map.entry("opaque-backed-lay", "wet bed"), Map.entry("fixed-inkjet-lay", "wet bed"),
             Map.entry("gum-print", "gummed print"), Map.entry("tissue-lay", "wet bed"), Map.entry("block-guide", "wet bed"), Map.entry("skin-float", "wet bed"),
-            Map.entry("underpainting", "brushed coat"), Map.entry("leaf-and-papers", "brushed coat"), Map.entry("block-overprint", "brushed coat"), Map.entry("stencil-paste", "brushed coat"),
+            Map.entry("underpainting", "brushed coat"), Map.entry("leaf-and-papers", "brushed coat"), Map.entry("glued-print", "brushed coat"), Map.entry("block-overprint", "brushed coat"), Map.entry("stencil-paste", "brushed coat"),
             Map.entry("heat-crackle", "heated pour"), Map.entry("glazing", "brushed coat"), Map.entry("edges-and-hardware", "brushed coat"));
     private static final String ACTS = "wet bed | plate paint | solution | tape | gummed print | brushed coat | heated pour";
     /** A dot where it holds. Oil ends the water-borne sequence, adhesives too; what water lifts runs into anything wet; tape and tissue do not bear heat. */

@@ -25,6 +25,7 @@ export function watchArrange(root) {
     const form = board.querySelector("form[data-lay]");
     if (hand && form) {
       arrange(board, hand, form);
+      board.dataset.listens = "yes";
     }
   }
 }

@@ -14,6 +14,7 @@ export function watchBoard(root) {
       drags(board, svg, copy);
       keys(board, copy);
     }
+    board.dataset.listens = "yes";
   }
 }
 

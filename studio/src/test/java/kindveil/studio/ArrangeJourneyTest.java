@@ -73,6 +73,7 @@ class ArrangeJourneyTest {
     }
 
     private static void dragged(Page page, Locator what, double right, double down) {
+        assertThat(page.locator("[data-arrange][data-listens]")).isVisible();
         BoundingBox box = what.boundingBox();
         page.mouse().move(box.x + box.width / 2, box.y + box.height / 2);
         page.mouse().down();
@@ -157,6 +158,7 @@ class ArrangeJourneyTest {
         Piece piece = two();
         String second = "/pieces/" + piece.id() + "/veils/2";
         page.navigate(studio.address() + second + "/arrange");
+        assertThat(page.locator("[data-arrange][data-listens]")).isVisible();
         Locator hand = page.locator("[data-hand]");
         hand.focus();
         page.keyboard().press("ArrowRight");

@@ -48,7 +48,7 @@ class PiecesJourneyTest {
         for (int tabs = 2; tabs < 5; tabs++) {
             page.keyboard().press("Tab");
         }
-        assertEquals("Cleat 59", page.evaluate("document.activeElement.querySelector('b,strong,h2,h3,span')?.innerText ?? document.activeElement.innerText.split('\\n')[0]"), "the first piece, five tabs from the top");
+        assertTrue(String.valueOf(page.evaluate("document.activeElement.textContent")).contains("Cleat 59"), "the first piece, five tabs from the top");
         page.locator("#q").focus();
         act(() -> page.keyboard().type("gaff"));
         act(() -> page.keyboard().press("Enter"));

@@ -148,6 +148,7 @@ class SheetsJourneyTest {
 
     /** One copy is dragged, another moved by keys, a third put where it may not lie. */
     private void arrange() {
+        assertThat(page.locator("[data-board][data-listens]").first()).isVisible();
         Locator last = page.locator("g[data-sheet]").last().locator(".copy").last();
         String id = last.getAttribute("id");
         double x = Double.parseDouble(last.getAttribute("data-x"));

@@ -98,7 +98,7 @@ public final class Vocabulary {
     public static final Tokens<Trait> TRAIT = Tokens.of("trait", Trait.class).is("water-borne", Trait.WATER_BORNE).is("binds", Trait.BINDS)
             .is("closes", Trait.CLOSES).is("clears-fibre", Trait.CLEARS_FIBRE).is("receptive", Trait.RECEPTIVE).is("oily", Trait.OILY)
             .is("soluble", Trait.SOLUBLE).is("tacky", Trait.TACKY).is("fixes", Trait.FIXES).is("final", Trait.FINAL).is("prints", Trait.PRINTS)
-            .is("over-wet", Trait.OVER_WET).is("cracks", Trait.CRACKS);
+            .is("over-wet", Trait.OVER_WET).is("cracks", Trait.CRACKS).is("glues", Trait.GLUES);
     public static final Tokens<Hazard> HAZARD = Tokens.of("hazard", Hazard.class).is("flammable", Hazard.FLAMMABLE).is("spray", Hazard.SPRAY)
             .is("heat", Hazard.HEAT).is("self-heating", Hazard.SELF_HEATING).is("scald", Hazard.SCALD).is("dust", Hazard.DUST).is("pulp", Hazard.PULP)
             .is("acrylic", Hazard.ACRYLIC).is("washing", Hazard.WASHING).is("varnish", Hazard.VARNISH).is("slippery", Hazard.SLIPPERY)
