@@ -216,6 +216,12 @@ class ArrangeJourneyTest {
         assertTrue(web.post("/pieces/" + piece.id() + "/arrange/area", Map.of("version", String.valueOf(piece.version()), "way", "gel-lay", "form", "BOX")).words().contains("What is laid"));
         assertTrue(web.post(second + "/brush", Map.of("version", String.valueOf(piece.version()), "points", "a,b", "broad", "5 mm")).words().contains("Way of the brush"));
         assertEquals(200, web.get(second).status());
+        // sent as it was shown it stays as exact as it was
+        Piece exact = pieces.change(pieces.get(piece.id(), 2).with(pieces.get(piece.id(), 2).veil().at(Length.ofMillimetres(12.3456), Length.ofMillimetres(7.6543))));
+        String shown = web.get(second).field("x");
+        assertEquals(200, web.post(second, Map.of("version", String.valueOf(exact.version()), "x", shown, "y", "9 mm", "turn", "0")).status());
+        assertEquals(12.3456, pieces.get(piece.id(), 2).veil().x().millimetres(), 1e-6);
+        assertEquals(9, pieces.get(piece.id(), 2).veil().y().millimetres(), 1e-6);
         pieces.remove(piece.id(), piece.title());
     }
 }

@@ -77,7 +77,7 @@ class UsMeasuresTest {
         for (Way way : Catalogue.transfers()) {
             Piece now = pieces.get(piece.id());
             pieces.change(now.with(now.design().doing(way)));
-            for (String page : List.of("/source", "/build", "/print", "/make", "/finish")) {
+            for (String page : List.of("/source", "/build", "/arrange", "/print", "/make", "/finish")) {
                 found.addAll(metricOn("/pieces/" + piece.id() + page));
             }
         }

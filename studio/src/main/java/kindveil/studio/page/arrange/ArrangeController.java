@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
+import java.util.function.Supplier;
 import kindveil.catalogue.Catalogue;
 import kindveil.measure.Length;
 import kindveil.measure.UnusableValue;
@@ -13,6 +14,7 @@ import kindveil.studio.page.Named;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
 import kindveil.studio.page.piece.PieceHead;
+import kindveil.studio.work.log.LogWork;
 import kindveil.studio.work.look.ArrangeWork;
 import kindveil.studio.work.piece.Page;
 import kindveil.studio.work.piece.Patch;
@@ -35,12 +37,14 @@ class ArrangeController {
     private static final int SHOWN = 40;
     private final PieceWork pieces;
     private final ArrangeWork arrange;
+    private final LogWork log;
     private final Named named;
     private final Say say;
 
-    ArrangeController(PieceWork pieces, ArrangeWork arrange, Named named, Say say) {
+    ArrangeController(PieceWork pieces, ArrangeWork arrange, LogWork log, Named named, Say say) {
         this.pieces = pieces;
         this.arrange = arrange;
+        this.log = log;
         this.named = named;
         this.say = say;
     }
@@ -51,7 +55,8 @@ class ArrangeController {
     }
 
     private ModelAndView view(Piece piece, ArrangeView.@Nullable Form form, List<String> problems) {
-        return ArrangeView.of(piece, arrange, named, say, form, problems).in("piece/arrange");
+        boolean grown = piece.veils().stream().map(one -> one.design().way()).distinct().anyMatch(way -> log.grown(way).isPresent());
+        return ArrangeView.of(piece, arrange, grown, named, say, form, problems).in("piece/arrange");
     }
 
     private static String done(Piece piece) {
@@ -79,12 +84,12 @@ class ArrangeController {
             @RequestParam(defaultValue = "") String width, @RequestParam(defaultValue = "") String height) {
         Piece piece = pieces.get(id, veil);
         Problems problems = new Problems();
-        Length right = problems.read(() -> offset("Right of the left edge", x));
-        Length down = problems.read(() -> offset("Below the top edge", y));
+        Length right = same(x, piece.veil().x(), problems, () -> offset("Right of the left edge", x));
+        Length down = same(y, piece.veil().y(), problems, () -> offset("Below the top edge", y));
         Double turned = problems.number("Turn", turn, -180, 180, "°", "To the right is above 0.");
-        boolean area = piece.veil().patch().isPresent();
-        Length wide = area ? problems.read(() -> Length.parseSize("Width of the area", width, Patch.LEAST, Page.WIDEST)) : null;
-        Length tall = area ? problems.read(() -> Length.parseSize("Height of the area", height, Patch.LEAST, Page.WIDEST)) : null;
+        Patch area = piece.veil().patch().orElse(null);
+        Length wide = area == null ? null : same(width, area.width(), problems, () -> Length.parseSize("Width of the area", width, Patch.LEAST, Page.WIDEST));
+        Length tall = area == null ? null : same(height, area.height(), problems, () -> Length.parseSize("Height of the area", height, Patch.LEAST, Page.WIDEST));
         if (!problems.any() && right != null && down != null && turned != null) {
             Piece changed = problems.read(() -> pieces.change(arrange.laid(piece.seen(version), right.millimetres(), down.millimetres(), turned, wide == null ? null : wide.millimetres(), tall == null ? null : tall.millimetres())));
             if (changed != null) {
@@ -92,6 +97,11 @@ class ArrangeController {
             }
         }
         return view(piece, new ArrangeView.Form(x, y, turn, width, height, "", ""), problems.words());
+    }
+
+    /** What is sent as it was shown stays as it is, however it was rounded to be shown. */
+    private @Nullable Length same(String typed, Length now, Problems problems, Supplier<Length> otherwise) {
+        return typed.strip().equals(say.one(now)) ? now : problems.read(otherwise);
     }
 
     private static Length offset(String thing, String text) {
@@ -114,7 +124,7 @@ class ArrangeController {
         if (wide != null && tall != null && problems.read(() -> pieces.change(arrange.sized(piece.seen(version), wide, tall))) != null) {
             return done(piece);
         }
-        ArrangeView.Form now = ArrangeView.of(piece, arrange, named, say, null, List.of()).form();
+        ArrangeView.Form now = ArrangeView.of(piece, arrange, false, named, say, null, List.of()).form();
         return view(piece, new ArrangeView.Form(now.x(), now.y(), now.turn(), now.width(), now.height(), pageWidth, pageHeight), problems.words());
     }
 

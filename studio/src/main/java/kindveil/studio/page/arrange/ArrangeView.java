@@ -32,9 +32,11 @@ import org.jspecify.annotations.Nullable;
  * @param thing the one in hand
  * @param inHand number of it
  * @param told whether the page's size is told, and so everything may be moved
+ * @param grown whether something of it comes out another size than it is printed
+ * @param faceDown what the page is laid face down on, so that its tracing must be reversed; or empty
  */
 record ArrangeView(PieceHead head, double wide, double tall, double around, String seen, List<Thing> things, Thing thing, int inHand, Form form, List<Line> across, List<Line> along, boolean told, String inches,
-        List<Pick> ways, List<Pick> forms, List<String> problems) implements PageView {
+        List<Pick> ways, List<Pick> forms, boolean grown, String faceDown, List<String> problems) implements PageView {
     private static final double AROUND = 0.06;
 
     /**
@@ -84,7 +86,7 @@ record ArrangeView(PieceHead head, double wide, double tall, double around, Stri
     }
 
     /** @param form as it was typed, or null */
-    static ArrangeView of(Piece piece, ArrangeWork arrange, Named named, Say say, @Nullable Form form, List<String> problems) {
+    static ArrangeView of(Piece piece, ArrangeWork arrange, boolean grown, Named named, Say say, @Nullable Form form, List<String> problems) {
         double[] page = arrange.page(piece);
         List<Thing> things = arrange.placed(piece).stream().map(placed -> thing(piece, placed, named, say)).toList();
         Thing hand = things.get(piece.inHand());
@@ -94,7 +96,7 @@ record ArrangeView(PieceHead head, double wide, double tall, double around, Stri
                 length(page[0], say), length(page[1], say));
         return new ArrangeView(PieceHead.of(piece, "Arrange"), page[0], page[1], Math.max(12, AROUND * Math.max(page[0], page[1])), "/pieces/%s/arrange/page.png?v=%d".formatted(piece.id(), piece.version()), things, hand, piece.inHand() + 1,
                 form == null ? now : form, lines(guides.across()), lines(guides.along()), told, say.measure() == UnitSystem.US ? "in" : "",
-                Pick.of(ArrangeWork.kept(), Way::key, Way::name, way -> "", ""), Pick.of(List.of(ArrangeWork.Form.values()), ArrangeWork.Form::name, ArrangeWork.Form::words, one -> "", ""), problems);
+                Pick.of(ArrangeWork.kept(), Way::key, Way::name, way -> "", ""), Pick.of(List.of(ArrangeWork.Form.values()), ArrangeWork.Form::name, ArrangeWork.Form::words, one -> "", ""), grown, hand.picture != null && arrange.laidBy(piece).faceDown() ? arrange.laidBy(piece).carrier() : "", problems);
     }
 
     private static String length(double millimetres, Say say) {

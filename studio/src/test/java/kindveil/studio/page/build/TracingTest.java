@@ -193,6 +193,7 @@ class TracingTest {
             assertTrue(jig.holds(180 - 30 + 8, 40 + 8) && jig.holds(180 - 130 + 8, 40 + tall + 8));
             assertTrue(new PDFTextStripper().getText(document).contains("the page face down"));
         }
+        assertTrue(web.get("/pieces/" + piece.id() + "/arrange").words().contains("face down on the gel plate: take the tracing reversed"));
         pieces.remove(piece.id(), piece.title());
     }
 
