@@ -24,6 +24,7 @@ import kindveil.way.Schools;
 import kindveil.way.Script;
 import kindveil.way.Where;
 import kindveil.way.Symptom;
+import kindveil.way.Tinting;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 import kindveil.way.Wish;
@@ -49,7 +50,7 @@ final class GelLay implements Way {
     private static final WayCard CARD = WayCard.transfer("gel-lay", "Gel lay")
             .does("A toner print laid into acrylic medium; when the bed is through, its paper is rubbed away and the image stays.")
             .softens(0.2).print(PrintKind.GOOD_TONER)
-            .choices(SCHOOL, Schools.MEDIUM_OR_PUMICE, Schools.GROUND, Schools.WEIGHT, Schools.HURRY, Schools.PASSES, Finishing.CLEARING, Finishing.SEALING, Edges.OF_PAPER_IN_A_BED, Edges.OPENING, Edges.REACHES, Schools.SPREAD, Schools.PRESSED_BY_HAND, Schools.RUB, Schools.WARMTH, Schools.WETTED, Schools.PAPER_BACK, Schools.BETWEEN)
+            .choices(SCHOOL, Schools.MEDIUM_OR_PUMICE, Schools.GROUND, Schools.WEIGHT, Schools.HURRY, Schools.PASSES, Finishing.CLEARING, Finishing.SEALING, Edges.OF_PAPER_IN_A_BED, Edges.OPENING, Edges.REACHES, Schools.SPREAD, Schools.PRESSED_BY_HAND, Schools.RUB, Schools.WARMTH, Schools.WETTED, Schools.PAPER_BACK, Schools.BETWEEN, Tinting.CHOICE).pots(Tinting.POT)
             .on(BIRCH_PANEL, WATERCOLOUR_PAPER, CANVAS, COATED_BOARD, PRINTMAKING_PAPER)
             .on(FABRIC, Fit.care("Taped down; the gel stiffens it."))
             .on(JOURNAL_PAGE, Fit.care("The even coat, a mist and a sheet of film under the page; never soaked."))
@@ -72,13 +73,14 @@ final class GelLay implements Way {
 
     @Override
     public List<Dial> ownDials(Brief brief) {
-        return Rubbing.dials(brief, switch (school(brief)) {
+        Dial bed = switch (school(brief)) {
             case EVEN -> bed(Preset.assumed(100, 60, 150, "µm"), 30, 250);
             case DAMP -> bed(Preset.assumed(140, 100, 200, "µm"), 60, 300);
             case DEEP -> bed(Preset.practice(1600, 1600, 3200, "µm"), 800, 5000);
             case DOUBLE -> bed(Preset.assumed(200, 150, 250, "µm"), 100, 400);
             default -> throw new IllegalStateException("Impossible state: school %s.".formatted(school(brief)));
-        });
+        };
+        return chosen(brief, Tinting.CHOICE.key()).key().equals(Tinting.TINTED) ? Rubbing.dials(brief, bed, Tinting.SHARE) : Rubbing.dials(brief, bed);
     }
 
     private static Dial bed(Preset usual, double least, double most) {
@@ -108,6 +110,7 @@ final class GelLay implements Way {
     public void write(Script script) {
         script.print();
         Edges.ofPrint(script);
+        Tinting.stir(script, medium(script));
         if (script.chose(SCHOOL, DOUBLE)) {
             script.meanwhile(() -> coatPrint(script), () -> ground(script));
         } else {
@@ -139,7 +142,7 @@ final class GelLay implements Way {
     private static void coatPrint(Script script) {
         for (int coat = 1; coat <= PRINT_COATS; coat++) {
             String key = "coat-print-" + coat;
-            script.coat(key, Step.coat(Face.PRINT_FRONT, medium(script), PRINT_COAT_MICROMETRES, Tool.BRUSH), "Coat the face of the print, coat " + coat,
+            script.coat(key, Tinting.coat(script, Step.coat(Face.PRINT_FRONT, medium(script), PRINT_COAT_MICROMETRES, Tool.BRUSH)), "Coat the face of the print, coat " + coat,
                     coat % 2 == 1 ? "Brush it lengthwise, thin. Not a drop on the back." : "Brush it crosswise to the coat before.", 3);
             String next = coat < PRINT_COATS ? "coat-print-" + (coat + 1) : "coat";
             script.dry(key, next, Face.PRINT_FRONT, Stage.RECOAT, 20, 20, "A coat laid on a wet one drags it.");
@@ -150,11 +153,11 @@ final class GelLay implements Way {
         boolean deep = script.chose(SCHOOL, DEEP);
         Tool spreader = deep ? Tool.SPREADER : Schools.spreader(script);
         Edges.mask(script);
-        script.bed("coat", Edges.reaching(script, Step.coat(Face.SUPPORT_FRONT, medium(script), script.dial("bed"), spreader)), deep ? "Spread the deep bed" : "Coat where the print will lie",
+        script.bed("coat", Tinting.coat(script, Edges.reaching(script, Step.coat(Face.SUPPORT_FRONT, medium(script), script.dial("bed"), spreader))), deep ? "Spread the deep bed" : "Coat where the print will lie",
                 deep ? "Level it with the card, edge to edge of the image." : "Only where the print will lie; a fingertip slides without pushing up a ridge.", 3,
                 Answer.goOn("Even all over", "no dry spot, no streak"), Answer.rescue("It drags", "It is drying: brush in a little more, and hurry."));
         if (script.chose(SCHOOL, DOUBLE)) {
-            script.bed("coat-last", Step.coat(Face.PRINT_FRONT, medium(script), PRINT_COAT_MICROMETRES, Tool.BRUSH), "A last coat on the print", "Both must be wet when they meet.", 2);
+            script.bed("coat-last", Tinting.coat(script, Step.coat(Face.PRINT_FRONT, medium(script), PRINT_COAT_MICROMETRES, Tool.BRUSH)), "A last coat on the print", "Both must be wet when they meet.", 2);
             script.open("coat-last", "lay", Face.PRINT_FRONT, Stage.OPEN, OPEN_MINUTES, "Both must still be wet.");
         }
         script.act("lay", new Step.Join(Face.PRINT_FRONT, Face.SUPPORT_FRONT, false), "Lay the print, face down",

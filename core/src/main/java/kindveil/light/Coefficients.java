@@ -47,6 +47,11 @@ public record Coefficients(Spectrum absorption, Spectrum scattering) {
         return new Coefficients(absorption.mixed(other.absorption, share), scattering.mixed(other.scattering, share));
     }
 
+    /** Both in the same coat. */
+    public Coefficients plus(Coefficients other) {
+        return new Coefficients(absorption.with(other.absorption, Double::sum), scattering.with(other.scattering, Double::sum));
+    }
+
     /** Thinned with something clear, or drawn out: {@code factor} of it in the same coat. */
     public Coefficients times(double factor) {
         return new Coefficients(absorption.map(k -> factor * k), scattering.map(s -> factor * s));

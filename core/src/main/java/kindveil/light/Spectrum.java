@@ -1,10 +1,11 @@
 package kindveil.light;
 
+import java.util.Arrays;
 import java.util.function.DoubleBinaryOperator;
 import java.util.function.DoubleUnaryOperator;
 import java.util.function.IntToDoubleFunction;
 
-/** One number for each of 31 bands, 400 to 700 nm in steps of 10 nm; immutable. */
+/** One number for each of 31 bands, 400 to 700 nm in steps of 10 nm; immutable, equal when every band is. */
 public final class Spectrum {
     public static final int BANDS = 31;
     private final double[] bands;
@@ -45,5 +46,15 @@ public final class Spectrum {
     /** This spectrum and another mixed: {@code share} of the other, 0 to 1. */
     public Spectrum mixed(Spectrum other, double share) {
         return with(other, (a, b) -> a + share * (b - a));
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Spectrum spectrum && Arrays.equals(bands, spectrum.bands);
+    }
+
+    @Override
+    public int hashCode() {
+        return Arrays.hashCode(bands);
     }
 }

@@ -57,6 +57,12 @@ public record Optics(boolean gloss, Body body, double ordinaryCoatMicrometres) {
         return amount < CLEAR_BELOW ? Optional.empty() : Optional.of(Film.of(Spectrum.flat(0), Spectrum.flat(1), amount));
     }
 
+    /** K and S of so much dry film of it without pigment. */
+    Coefficients haze(double dryMicrometres) {
+        double scattering = body instanceof Body.Clouds clouds ? clouds.perMicrometre() * dryMicrometres : 0;
+        return new Coefficients(Spectrum.flat(scattering * MATTE_ABSORPTION_SHARE), Spectrum.flat(scattering));
+    }
+
     /**
      * The film a coat of it is; empty where nothing is to be seen of it.
      *
@@ -67,10 +73,7 @@ public record Optics(boolean gloss, Body body, double ordinaryCoatMicrometres) {
         return switch (body) {
             case Body.Clear clear -> Optional.ofNullable(colour).map(tint -> new Paint(tint, Opacity.TRANSPARENT).film(coats));
             case Body.Clouds clouds when colour != null -> Optional.of(new Paint(colour, Opacity.TRANSPARENT).film(coats));
-            case Body.Clouds clouds -> {
-                Spectrum scattering = Spectrum.flat(clouds.perMicrometre());
-                yield Optional.of(Film.of(scattering.map(s -> s * MATTE_ABSORPTION_SHARE), scattering, dryMicrometres));
-            }
+            case Body.Clouds clouds -> Optional.of(haze(dryMicrometres).film(1));
             case Body.Pigment pigment -> Optional.ofNullable(colour).map(tint -> new Paint(tint, pigment.opacity()).film(pigment.strength() * coats));
             case Body.Measured measured -> Optional.of(measured.paint().film(coats));
         };
