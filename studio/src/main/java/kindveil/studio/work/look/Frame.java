@@ -69,33 +69,38 @@ record Frame(Piece piece, PictureWork pictures, SourceWork sources, Drawings dra
 
     /** A rectangle of pixels, turned about its middle; what brings no picture covers all of the frame, unless it is kept to a place. */
     record Rect(int left, int top, int width, int height, double turn) {
-        boolean holds(int x, int y) {
-            double[] own = own(x, y);
-            return own[0] >= 0 && own[1] >= 0 && own[0] < width && own[1] < height;
+        /** From pixels of the frame into it; made once for many of them. */
+        Own own() {
+            return new Own(this, Math.cos(Math.toRadians(-turn)), Math.sin(Math.toRadians(-turn)));
+        }
+    }
+
+    /** Where in a rectangle the middle of a pixel of the frame lies, from its upper left corner as it stands unturned. */
+    record Own(Rect rect, double cos, double sin) {
+        double right(int x, int y) {
+            double across = x + 0.5 - rect.left - rect.width / 2.0;
+            return rect.turn == 0 ? x + 0.5 - rect.left : rect.width / 2.0 + across * cos - (y + 0.5 - rect.top - rect.height / 2.0) * sin;
         }
 
-        /** Where in it the middle of a pixel of the frame lies, from its upper left corner as it stands unturned. */
-        double[] own(int x, int y) {
-            if (turn == 0) {
-                return new double[] {x - left, y - top};
-            }
-            double angle = Math.toRadians(-turn);
-            double right = x + 0.5 - left - width / 2.0;
-            double down = y + 0.5 - top - height / 2.0;
-            return new double[] {width / 2.0 + right * Math.cos(angle) - down * Math.sin(angle), height / 2.0 + right * Math.sin(angle) + down * Math.cos(angle)};
+        double down(int x, int y) {
+            double along = y + 0.5 - rect.top - rect.height / 2.0;
+            return rect.turn == 0 ? y + 0.5 - rect.top : rect.height / 2.0 + (x + 0.5 - rect.left - rect.width / 2.0) * sin + along * cos;
+        }
+
+        /** Whether a place lies in it, or no further than {@code past} beyond its edge. */
+        boolean holds(double right, double down, double past) {
+            return right >= -past && down >= -past && right < rect.width + past && down < rect.height + past;
         }
 
         /** What a plane that fills it is at a pixel of the frame, {@code around} outside. */
         float of(Plane plane, int x, int y, float around) {
-            double[] own = own(x, y);
-            if (own[0] < 0 || own[1] < 0 || own[0] >= width || own[1] >= height) {
-                return around;
-            }
-            return turn == 0 ? plane.at(x - left, y - top) : plane.between(own[0] - 0.5, own[1] - 0.5);
+            double right = right(x, y);
+            double down = down(x, y);
+            return !holds(right, down, 0) ? around : of(plane, right, down);
         }
 
-        Rect wider(int by) {
-            return new Rect(left - by, top - by, width + 2 * by, height + 2 * by, turn);
+        float of(Plane plane, double right, double down) {
+            return rect.turn == 0 ? plane.at((int) right, (int) down) : plane.between(right - 0.5, down - 0.5);
         }
     }
 
@@ -111,10 +116,9 @@ record Frame(Piece piece, PictureWork pictures, SourceWork sources, Drawings dra
                 Math.max(1, (int) Math.round(w)), Math.max(1, (int) Math.round(w * aspect)), veil.design().lay().turn());
     }
 
-    /** A rectangle and what coats that reach beyond a picture cover around it. */
-    Rect past(Rect rect) {
-        int past = (int) Math.round(Extent.PAST.millimetres() / 2 * pixelsPerMillimetre());
-        return rect.wider(past);
+    /** How far coats that reach beyond a picture go past its edge, pixels. */
+    int past() {
+        return (int) Math.round(Extent.PAST.millimetres() / 2 * pixelsPerMillimetre());
     }
 
     /** Whether something of its rectangle is not there: torn away, or left bare. */
@@ -262,8 +266,9 @@ record Frame(Piece piece, PictureWork pictures, SourceWork sources, Drawings dra
         Veil veil = piece.veils().get(edge.part());
         Rect rect = rect(veil);
         if (edge.extent() != Extent.PICTURE) {
-            Rect past = past(rect);
-            return Plane.compute(width, height, (x, y) -> past.holds(x, y) ? 1 : 0);
+            Own own = rect.own();
+            int past = past();
+            return Plane.compute(width, height, (x, y) -> own.holds(own.right(x, y), own.down(x, y), past) ? 1 : 0);
         }
         return placed(shape(veil).orElseGet(() -> Plane.filled(rect.width(), rect.height(), 1)), rect, 0);
     }
@@ -285,7 +290,8 @@ record Frame(Piece piece, PictureWork pictures, SourceWork sources, Drawings dra
     }
 
     private Plane placed(Plane plane, Rect rect, float around) {
-        return rect.width() == width && rect.height() == height && rect.left() == 0 && rect.top() == 0 && rect.turn() == 0 ? plane : Plane.compute(width, height, (x, y) -> rect.of(plane, x, y, around));
+        Own own = rect.own();
+        return rect.width() == width && rect.height() == height && rect.left() == 0 && rect.top() == 0 && rect.turn() == 0 ? plane : Plane.compute(width, height, (x, y) -> own.of(plane, x, y, around));
     }
 
     List<Plane> coverages(List<Cover> covers) {

@@ -53,23 +53,25 @@ record Reach(Piece piece, int width, int height, List<Integer> partial, List<Ext
     }
 
     private static void add(int[] places, Frame frame, Veil veil, Extent furthest, int unit) {
-        Frame.Rect rect = frame.rect(veil);
-        Frame.Rect past = frame.past(rect);
+        Frame.Own own = frame.rect(veil).own();
+        int past = furthest == Extent.BEYOND ? frame.past() : 0;
         Optional<Plane> shape = frame.shape(veil);
         Optional<Plane> uncut = frame.uncut(veil);
         for (int y = 0; y < frame.height(); y++) {
             for (int x = 0; x < frame.width(); x++) {
-                boolean inside = rect.holds(x, y);
-                Outside.Place at = inside && there(shape, rect, x, y) ? Outside.Place.WITHIN
-                        : inside && there(uncut, rect, x, y) ? Outside.Place.OPENING : past.holds(x, y) ? Outside.Place.PAST : Outside.Place.FURTHER;
+                double right = own.right(x, y);
+                double down = own.down(x, y);
+                boolean inside = own.holds(right, down, 0);
                 // where nothing of it reaches past its edge, further out is no other place
-                places[y * frame.width() + x] += unit * (at == Outside.Place.PAST && furthest != Extent.BEYOND ? Outside.Place.FURTHER : at).ordinal();
+                Outside.Place at = inside && there(shape, own, right, down) ? Outside.Place.WITHIN
+                        : inside && there(uncut, own, right, down) ? Outside.Place.OPENING : past > 0 && own.holds(right, down, past) ? Outside.Place.PAST : Outside.Place.FURTHER;
+                places[y * frame.width() + x] += unit * at.ordinal();
             }
         }
     }
 
-    private static boolean there(Optional<Plane> shape, Frame.Rect rect, int x, int y) {
-        return shape.isEmpty() || rect.of(shape.get(), x, y, 0) >= 0.5f;
+    private static boolean there(Optional<Plane> shape, Frame.Own own, double right, double down) {
+        return shape.isEmpty() || own.of(shape.get(), right, down) >= 0.5f;
     }
 
     /** Two colours of a veil that are wet together. */
