@@ -64,6 +64,17 @@ public record Length(long nanometres) implements Comparable<Length> {
         return length;
     }
 
+    /** Parses how far something lies from an edge: as a size, or below 0 on its other side. */
+    public static Length parseOffset(String thing, String text, Length furthest) {
+        boolean back = text.strip().startsWith("-") || text.strip().startsWith("−");
+        String plain = back ? text.strip().substring(1) : text;
+        if (plain.strip().matches("0(\\s*(mm|cm|in))?")) {
+            return ZERO;
+        }
+        Length length = parseSize(thing, plain, ZERO, furthest);
+        return back ? length.times(-1) : length;
+    }
+
     public double millimetres() {
         return nanometres / (double) NM_PER_MM;
     }

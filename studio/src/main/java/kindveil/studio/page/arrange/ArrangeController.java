@@ -33,7 +33,7 @@ import org.springframework.web.servlet.ModelAndView;
 /** What lies where on the page. */
 @Controller
 class ArrangeController {
-    private static final double FURTHEST = 1500;
+    private static final Length FURTHEST = Page.WIDEST;
     private static final int SHOWN = 40;
     private final PieceWork pieces;
     private final ArrangeWork arrange;
@@ -84,8 +84,8 @@ class ArrangeController {
             @RequestParam(defaultValue = "") String width, @RequestParam(defaultValue = "") String height) {
         Piece piece = pieces.get(id, veil);
         Problems problems = new Problems();
-        Length right = same(x, piece.veil().x(), problems, () -> offset("Right of the left edge", x));
-        Length down = same(y, piece.veil().y(), problems, () -> offset("Below the top edge", y));
+        Length right = same(x, piece.veil().x(), problems, () -> Length.parseOffset("Right of the left edge", x, FURTHEST));
+        Length down = same(y, piece.veil().y(), problems, () -> Length.parseOffset("Below the top edge", y, FURTHEST));
         Double turned = problems.number("Turn", turn, -180, 180, "°", "To the right is above 0.");
         Patch area = piece.veil().patch().orElse(null);
         Length wide = area == null ? null : same(width, area.width(), problems, () -> Length.parseSize("Width of the area", width, Patch.LEAST, Page.WIDEST));
@@ -104,16 +104,6 @@ class ArrangeController {
         return typed.strip().equals(say.one(now)) ? now : problems.read(otherwise);
     }
 
-    private static Length offset(String thing, String text) {
-        boolean back = text.strip().startsWith("-") || text.strip().startsWith("−");
-        String plain = back ? text.strip().substring(1) : text.strip();
-        if (plain.matches("0(\\.0*)?(\\s*(mm|cm|in))?")) {
-            return Length.ZERO;
-        }
-        Length length = Length.parseSize(thing, plain, Length.ZERO, Length.ofMillimetres(FURTHEST));
-        return back ? length.times(-1) : length;
-    }
-
     /** The page's size told, so that everything on it may be moved. */
     @PostMapping({"/pieces/{id}/arrange/size", "/pieces/{id}/veils/{veil}/arrange/size"})
     Object size(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam int version, @RequestParam(defaultValue = "") String pageWidth, @RequestParam(defaultValue = "") String pageHeight) {
@@ -121,7 +111,7 @@ class ArrangeController {
         Problems problems = new Problems();
         Length wide = problems.read(() -> Length.parseSize("Width of the page", pageWidth, Page.NARROWEST, Page.WIDEST));
         Length tall = problems.read(() -> Length.parseSize("Height of the page", pageHeight, Page.NARROWEST, Page.WIDEST));
-        if (wide != null && tall != null && problems.read(() -> pieces.change(arrange.sized(piece.seen(version), wide, tall))) != null) {
+        if (wide != null && tall != null && problems.read(() -> pieces.change(piece.seen(version).with(piece.basis().sized(new Page(wide, tall))))) != null) {
             return done(piece);
         }
         ArrangeView.Form now = ArrangeView.of(piece, arrange, false, named, say, null, List.of()).form();
@@ -155,8 +145,8 @@ class ArrangeController {
             List<double[]> points = new ArrayList<>();
             for (String point : text.strip().split("\\s+")) {
                 double[] xy = Arrays.stream(point.split(",")).mapToDouble(Double::parseDouble).toArray();
-                UnusableValue.requireWithin("place of the brush", xy[0], -FURTHEST, FURTHEST, "mm", "Stay near the page.");
-                UnusableValue.requireWithin("place of the brush", xy[1], -FURTHEST, FURTHEST, "mm", "Stay near the page.");
+                UnusableValue.requireWithin("place of the brush", xy[0], -FURTHEST.millimetres(), FURTHEST.millimetres(), "mm", "Stay near the page.");
+                UnusableValue.requireWithin("place of the brush", xy[1], -FURTHEST.millimetres(), FURTHEST.millimetres(), "mm", "Stay near the page.");
                 points.add(new double[] {xy[0], xy[1]});
             }
             return points;

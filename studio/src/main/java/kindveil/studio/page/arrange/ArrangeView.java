@@ -96,7 +96,16 @@ record ArrangeView(PieceHead head, double wide, double tall, double around, Stri
                 length(page[0], say), length(page[1], say));
         return new ArrangeView(PieceHead.of(piece, "Arrange"), page[0], page[1], Math.max(12, AROUND * Math.max(page[0], page[1])), "/pieces/%s/arrange/page.png?v=%d".formatted(piece.id(), piece.version()), things, hand, piece.inHand() + 1,
                 form == null ? now : form, lines(guides.across()), lines(guides.along()), told, say.measure() == UnitSystem.US ? "in" : "",
-                Pick.of(ArrangeWork.kept(), Way::key, Way::name, way -> "", ""), Pick.of(List.of(ArrangeWork.Form.values()), ArrangeWork.Form::name, ArrangeWork.Form::words, one -> "", ""), grown, hand.picture != null && arrange.laidBy(piece).faceDown() ? arrange.laidBy(piece).carrier() : "", problems);
+                Pick.of(ArrangeWork.kept(), Way::key, Way::name, way -> "", ""), Pick.of(List.of(ArrangeWork.Form.values()), ArrangeWork.Form::name, ArrangeWork.Form::words, one -> "", ""), grown, hand.picture == null ? "" : faceDown(arrange.laidBy(piece)), problems);
+    }
+
+    private static String faceDown(ArrangeWork.Laid laid) {
+        return laid.faceDown() ? laid.carrier() : "";
+    }
+
+    /** How near a line draws what is dragged, mm. */
+    public double reach() {
+        return ArrangeWork.REACH;
     }
 
     private static String length(double millimetres, Say say) {

@@ -39,13 +39,7 @@ class VeilController {
     }
 
     static Length offset(String thing, String text) {
-        boolean back = text.strip().startsWith("-") || text.strip().startsWith("−");
-        String plain = back ? text.strip().substring(1) : text;
-        if (plain.strip().matches("0(\\s*(mm|cm|in))?")) {
-            return Length.ofMillimetres(0);
-        }
-        Length length = Length.parseSize(thing, plain, Length.ofMillimetres(0), FURTHEST);
-        return back ? length.times(-1) : length;
+        return Length.parseOffset(thing, text, FURTHEST);
     }
 
     @PostMapping("/pieces/{id}/veils/{veil}/move")

@@ -41,7 +41,7 @@ public class ArrangeWork {
     public static final double REACH = 2;
     private static final int HELD = 260;
     private static final double MEETS = 0.5;
-    private static final double FURTHEST = 1500;
+    private static final double FURTHEST = Page.WIDEST.millimetres();
     private static final double LARGE = 0.35;
     private static final int TWO_TONES = 2;
     private static final double NARROW = 0.5;
@@ -275,10 +275,5 @@ public class ArrangeWork {
         Patch patch = new Patch(Length.ofMillimetres(wide * scale), Length.ofMillimetres(tall * scale), shape.mapped(point -> new double[] {(point[0] - left) / wide, (point[1] - top) / wide}));
         Veil veil = piece.veil().at(Length.ofMillimetres(middle[0] - wide * scale / 2), Length.ofMillimetres(middle[1] - tall * scale / 2));
         return piece.with(veil).with(veil.design().with(new Lay(turn, patch)));
-    }
-
-    /** The page told, everything left where it lies. */
-    public Piece sized(Piece piece, Length width, Length height) {
-        return piece.with(piece.basis().sized(new Page(width, height)));
     }
 }
