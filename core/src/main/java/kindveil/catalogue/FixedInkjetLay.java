@@ -5,6 +5,7 @@ import static kindveil.bench.Support.*;
 import java.util.List;
 import kindveil.bench.Face;
 import kindveil.bench.Ground;
+import kindveil.product.Product;
 import kindveil.product.Products;
 import kindveil.bench.PrintKind;
 import kindveil.bench.Step;
@@ -24,6 +25,7 @@ import kindveil.way.Schools;
 import kindveil.way.Script;
 import kindveil.way.Where;
 import kindveil.way.Symptom;
+import kindveil.way.Tinting;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 import kindveil.way.Wish;
@@ -33,7 +35,7 @@ final class FixedInkjetLay implements Way {
     private static final WayCard CARD = WayCard.transfer("fixed-inkjet-lay", "Fixed-inkjet lay")
             .does("An inkjet copy sprayed lightly with matte fixative, laid into thick gel on heavy watercolour paper and soaked three minutes; cut out and collaged.")
             .softens(0.25).print(PrintKind.DYE_INKJET).ground(Ground.RAW)
-            .choices(Schools.MEDIUM, Schools.HURRY, Schools.PASSES, Edges.OF_PAPER_IN_A_BED, Edges.OPENING, Edges.REACHES)
+            .choices(Schools.MEDIUM, Schools.HURRY, Schools.PASSES, Edges.OF_PAPER_IN_A_BED, Edges.OPENING, Edges.REACHES, Tinting.CHOICE).pots(Tinting.POT)
             .on(WATERCOLOUR_PAPER)
             .elsewhere("Only heavy watercolour paper: it takes the thick gel and bears the soak.")
             .wish(Wish.CLEAN, Fit.care("Colours come softer than the print; fixing holds most of them."))
@@ -49,8 +51,8 @@ final class FixedInkjetLay implements Way {
 
     @Override
     public List<Dial> ownDials(Brief brief) {
-        return Rubbing.dials(brief, new Dial("bed", "gel, wet", Preset.assumed(180, 150, 200, "µm"), 100, 2000, "Dry spots lift.", "Hours to dry, ridges."),
-                new Dial("soak", "soak", Preset.practice(3, 2, 4, "min"), 1.5, 12, "The paper holds on.", "Fades fast past four minutes: at ten most is gone.").at(Where.PAPER));
+        return Rubbing.dials(brief, Tinting.dials(chosen(brief, Tinting.CHOICE.key()), new Dial("bed", "gel, wet", Preset.assumed(180, 150, 200, "µm"), 100, 2000, "Dry spots lift.", "Hours to dry, ridges."),
+                new Dial("soak", "soak", Preset.practice(3, 2, 4, "min"), 1.5, 12, "The paper holds on.", "Fades fast past four minutes: at ten most is gone.").at(Where.PAPER)));
     }
 
     @Override
@@ -59,9 +61,10 @@ final class FixedInkjetLay implements Way {
         Edges.ofPrint(script);
         script.act("fix", Step.coat(Face.PRINT_FRONT, Products.FIXATIVE, 10, Tool.SPRAY_CAN), "Spray it with fixative, outdoors", "Lightly, matte, two passes from 30 cm.", 2);
         script.support();
-        boolean gloss = script.chose(Schools.MEDIUM, "gloss");
+        Product gel = script.chose(Schools.MEDIUM, "gloss") ? Products.HEAVY_GLOSS_GEL : Products.HEAVY_MATTE_GEL;
+        Tinting.stir(script, gel);
         Edges.mask(script);
-        script.bed("bed", Edges.reaching(script, Step.coat(Face.SUPPORT_FRONT, gloss ? Products.HEAVY_GLOSS_GEL : Products.HEAVY_MATTE_GEL, script.dial("bed"), Tool.SPREADER)), "Spread the gel", "Thicker than a brushed coat, level, no ridge.", 3);
+        script.bed("bed", Tinting.coat(script, Edges.reaching(script, Step.coat(Face.SUPPORT_FRONT, gel, script.dial("bed"), Tool.SPREADER))), "Spread the gel", "Thicker than a brushed coat, level, no ridge.", 3);
         script.rest("fix", "bed", 20, 30, "The fixative must be dry before anything wet.", Provenance.PRACTICE);
         script.act("lay", new Step.Join(Face.PRINT_FRONT, Face.SUPPORT_FRONT, false), "Lay the print, face down", "From one edge.", 0.5);
         script.open("bed", "lay", Face.SUPPORT_FRONT, Stage.OPEN, 6, "The print must meet wet gel.");

@@ -29,6 +29,7 @@ import kindveil.way.Schools;
 import kindveil.way.Script;
 import kindveil.way.Where;
 import kindveil.way.Symptom;
+import kindveil.way.Tinting;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
 import kindveil.way.Wish;
@@ -47,8 +48,8 @@ final class FreeSkin implements Way {
     private static final WayCard CARD = WayCard.transfer("free-skin", "Free skin")
             .does("Coats of gel on the face of a print dry to a clear skin; its paper is soaked and rubbed off, and the skin is laid where you want it.")
             .softens(0.15).print(PrintKind.GOOD_TONER)
-            .choices(SIDE, SANDWICH, UNDER, Schools.GROUND, Schools.HURRY, Schools.PASSES, Finishing.SEALING, Schools.WARMTH, Schools.BETWEEN, Edges.OPENING, Schools.SPREAD)
-            .pots(Pot.of("under", "Underpainting", "#d9b98a").only(UNDER, "traced"))
+            .choices(SIDE, SANDWICH, UNDER, Schools.GROUND, Schools.HURRY, Schools.PASSES, Finishing.SEALING, Schools.WARMTH, Schools.BETWEEN, Edges.OPENING, Schools.SPREAD, Tinting.CHOICE)
+            .pots(Tinting.POT, Pot.of("under", "Underpainting", "#d9b98a").only(UNDER, "traced"))
             .on(CANVAS, BIRCH_PANEL, WATERCOLOUR_PAPER, COATED_BOARD)
             .on(JOURNAL_PAGE, Fit.care("Interleave with release paper: skins stay tacky."))
             .on(FABRIC, Fit.care("Stiff and glossy; taped down while the glue dries."))
@@ -69,17 +70,18 @@ final class FreeSkin implements Way {
 
     @Override
     public List<Dial> ownDials(Brief brief) {
-        return Rubbing.dials(brief, new Dial("coats", "coats of gel", Preset.assumed(4, 3, 6, "coats"), 2, 10, "It tears in the bath.", "Thick, stiff, days to clear."),
+        return Rubbing.dials(brief, Tinting.dials(chosen(brief, Tinting.CHOICE.key()), new Dial("coats", "coats of gel", Preset.assumed(4, 3, 6, "coats"), 2, 10, "It tears in the bath.", "Thick, stiff, days to clear."),
                 new Dial("coat", "each coat, wet", Preset.assumed(120, 100, 150, "µm"), 60, 250, "Thin places tear.", "It skins over and stays soft inside."),
-                new Dial("soak", "soak", Preset.practice(240, 240, 720, "min"), 60, 4320, "Paper holds on and the skin tears.", "").at(Where.PAPER));
+                new Dial("soak", "soak", Preset.practice(240, 240, 720, "min"), 60, 4320, "Paper holds on and the skin tears.", "").at(Where.PAPER)));
     }
 
     @Override
     public void write(Script script) {
         script.print();
+        Tinting.stir(script, Products.GLOSS_GEL);
         int coats = (int) Math.round(script.dial("coats"));
         for (int coat = 1; coat <= coats; coat++) {
-            script.coat("coat-" + coat, Step.coat(Face.PRINT_FRONT, Products.GLOSS_GEL, script.dial("coat"), Tool.BRUSH).reaching(Extent.BEYOND),
+            script.coat("coat-" + coat, Tinting.coat(script, Step.coat(Face.PRINT_FRONT, Products.GLOSS_GEL, script.dial("coat"), Tool.BRUSH).reaching(Extent.BEYOND)),
                     "Coat the face of the print, coat " + coat, coat % 2 == 1 ? "Lengthwise; none on the back." : "Crosswise to the one before.", 3);
             script.dry("coat-" + coat, coat < coats ? "coat-" + (coat + 1) : Rubbing.first(script), Face.PRINT_FRONT, coat < coats ? Stage.RECOAT : Stage.THROUGH, 20,
                     coat < coats ? 30 : 480, coat < coats ? "A coat on a wet one drags it." : "The skin must be through before water.");

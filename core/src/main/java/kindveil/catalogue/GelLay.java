@@ -80,7 +80,7 @@ final class GelLay implements Way {
             case DOUBLE -> bed(Preset.assumed(200, 150, 250, "µm"), 100, 400);
             default -> throw new IllegalStateException("Impossible state: school %s.".formatted(school(brief)));
         };
-        return chosen(brief, Tinting.CHOICE.key()).key().equals(Tinting.TINTED) ? Rubbing.dials(brief, bed, Tinting.SHARE) : Rubbing.dials(brief, bed);
+        return Rubbing.dials(brief, Tinting.dials(chosen(brief, Tinting.CHOICE.key()), bed));
     }
 
     private static Dial bed(Preset usual, double least, double most) {

@@ -63,6 +63,16 @@ public record Optics(boolean gloss, Body body, double ordinaryCoatMicrometres) {
         return new Coefficients(Spectrum.flat(scattering * MATTE_ABSORPTION_SHARE), Spectrum.flat(scattering));
     }
 
+    /** K and S of an ordinary coat by itself. @param colour of its pigment, or null where it has none */
+    Coefficients alone(double dryMicrometres, @Nullable Colour colour) {
+        return switch (body) {
+            case Body.Clear clear -> haze(dryMicrometres);
+            case Body.Clouds clouds -> haze(dryMicrometres);
+            case Body.Pigment pigment -> colour == null ? haze(dryMicrometres) : new Paint(colour, pigment.opacity()).coefficients().times(pigment.strength());
+            case Body.Measured measured -> measured.paint();
+        };
+    }
+
     /**
      * The film a coat of it is; empty where nothing is to be seen of it.
      *

@@ -119,7 +119,7 @@ public record Product(String id, String words, Family family, Set<Trait> traits,
     /** This with a little paint stirred in: it dries, holds and washes out as it did, and is seen in that colour. @param share of paint, by volume @param paint the artist's own, or null where a colour alone is told */
     public Product stirred(double share, @Nullable Product paint, Colour tint) {
         Coefficients full = Optional.ofNullable(paint).flatMap(Product::paint).orElseGet(() -> new Paint(tint, Paint.Opacity.TRANSPARENT).coefficients());
-        Optics.Body body = new Optics.Body.Measured(full.times(share).plus(optics.haze(optics.ordinaryCoatMicrometres() * staysShare())), 0);
+        Optics.Body body = new Optics.Body.Measured(full.times(share).plus(optics.alone(optics.ordinaryCoatMicrometres() * staysShare(), colour).times(1 - share)), 0);
         Set<Hazard> both = new HashSet<>(hazards);
         both.addAll(paint == null ? Set.of() : paint.hazards);
         return new Product(id + "-tinted", "tinted " + words, family, traits, law, new Optics(optics.gloss(), body, optics.ordinaryCoatMicrometres()), tint, both, cleaning, notOver, release);

@@ -1,8 +1,10 @@
 package kindveil.way;
 
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 import kindveil.bench.Step;
 import kindveil.measure.Preset;
 import kindveil.product.Mixture;
@@ -27,6 +29,11 @@ public final class Tinting {
         return script.chose(CHOICE, TINTED);
     }
 
+    /** With how much is stirred in, where it was chosen. */
+    public static Dial[] dials(Option chosen, Dial... own) {
+        return chosen.key().equals(TINTED) ? Stream.concat(Arrays.stream(own), Stream.of(SHARE)).toArray(Dial[]::new) : own;
+    }
+
     /** The medium as it is laid. */
     private static Product stirred(Script script, Product medium) {
         Tint tint = script.tint(POT.key());
@@ -38,7 +45,7 @@ public final class Tinting {
         if (!chosen(script)) {
             return coat;
         }
-        Product stirred = stirred(script, coat.product());
+        Product stirred = stirred(script, coat.colour() == null ? coat.product() : coat.product().of(coat.colour()));
         return coat.with(stirred).of(stirred.colour());
     }
 
