@@ -1,4 +1,5 @@
 // Pointer, keyboard and clocks of the daylight pages. All state that matters is in the address or on the server.
+import "./later.js";
 import { keepLast, watchWipes } from "./wipe.js";
 import { watchPoint } from "./point.js";
 import { watchFrame } from "./frame.js";

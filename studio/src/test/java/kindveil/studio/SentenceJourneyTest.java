@@ -60,4 +60,48 @@ class SentenceJourneyTest {
         assertEquals("3", after.design().choices().get("passes"));
         assertEquals("#336699", after.groundColour().toString());
     }
+
+    /** Another form of the page, sent while the answer to a word of the sentence is on its way: it goes when that is there, with its picture. */
+    @Test
+    void anotherForm_sentWhileAnAnswerIsAwaited_goesAfterIt(Page page) {
+        PieceWork pieces = studio.bean(PieceWork.class);
+        UUID id = pieces.begin("Quick layer", Length.ofMillimetres(90), "quick.png", Samples.cornerPng()).id();
+        page.navigate(studio.address() + "/pieces/" + id + "/build");
+        assertThat(page.locator("#drowning")).isVisible();
+        page.locator("#another summary").click();
+        List<Route> held = new ArrayList<>();
+        page.route("**/build", route -> {
+            if (route.request().method().equals("POST") && held.isEmpty()) {
+                held.add(route);
+            } else {
+                route.resume();
+            }
+        });
+        page.locator("#told-wish").selectOption("CLEAN");
+        page.waitForCondition(() -> held.size() == 1);
+        page.locator("#another-way").selectOption("gel-lay");
+        page.locator("#another-picture").setInputFiles(new com.microsoft.playwright.options.FilePayload("over.png", "image/png", Samples.cornerPng()));
+        page.locator("#another button").click();
+        held.getFirst().resume();
+        page.waitForURL("**/veils/2/build");
+        Piece after = pieces.get(id);
+        assertEquals(Wish.CLEAN, after.design().wish());
+        assertEquals(2, after.veils().size());
+        pieces.remove(id, "Quick layer");
+    }
+
+    /** Where it cannot wait, since another window did it: what was not kept is said, and the way back stands there. */
+    @Test
+    void anotherWindow_theWayBackStandsThere(Page page) {
+        PieceWork pieces = studio.bean(PieceWork.class);
+        UUID id = pieces.begin("Two windows", Length.ofMillimetres(90), "two.png", Samples.cornerPng()).id();
+        page.navigate(studio.address() + "/pieces/" + id + "/build");
+        page.locator("#another summary").click();
+        pieces.lay(pieces.get(id), kindveil.bench.Support.CANVAS);
+        page.locator("#another button").click();
+        assertThat(page.locator("[role=alert]")).containsText("nothing of this change was");
+        page.locator("a:text-is('Back to it')").click();
+        page.waitForURL("**/pieces/" + id + "**");
+        pieces.remove(id, "Two windows");
+    }
 }

@@ -59,8 +59,8 @@ class Failures {
     }
 
     @ExceptionHandler
-    ModelAndView outdated(Outdated e) {
-        return page(HttpStatus.CONFLICT, "Changed in the meantime", e.getMessage());
+    ModelAndView outdated(Outdated e, HttpServletRequest request) {
+        return page(HttpStatus.CONFLICT, "Changed in the meantime", e.nothingBelow()).addObject("above", pages.above(request.getRequestURI()));
     }
 
     @ExceptionHandler
