@@ -82,17 +82,31 @@ public record TaskReading(List<Task> tasks, List<Lag> lags) {
 
     /** Of a picture of some width and height. */
     public static TaskReading of(Trace trace, Length width, Length height) {
-        double space = Area.of(width.plus(ROOM_AROUND.times(2)), height.plus(ROOM_AROUND.times(2))).squareMillimetres() / 100;
+        double space = space(width, height);
         List<Task> tasks = new ArrayList<>();
         List<Lag> lags = new ArrayList<>();
         for (Trace.Moment moment : trace.moments()) {
-            tasks.add(new Task(moment.act().id(), moment.act().title(), moment.act().handsOn(), busy(moment, space), kept(moment.after(), space)));
+            tasks.add(new Task(moment.act().id(), moment.act().title(), moment.act().handsOn(), busy(moment, space), kept(moment, space)));
             for (Trace.Wait wait : moment.waits()) {
                 Times times = wait.times();
                 lags.add(new Lag(wait.window().from(), wait.window().to(), times.earliest(), times.advised(), times.spread(), times.latest(), times.never()));
             }
         }
         return new TaskReading(tasks, lags);
+    }
+
+    /** Flat space a picture takes while it lies, in cm². */
+    public static double space(Length width, Length height) {
+        return Area.of(width.plus(ROOM_AROUND.times(2)), height.plus(ROOM_AROUND.times(2))).squareMillimetres() / 100;
+    }
+
+    /** What an act leaves busy until the next begins. */
+    public static List<Use> kept(Trace.Moment moment, double space) {
+        List<Use> kept = kept(moment.after(), space);
+        if (moment.act().step() instanceof Step.Wet wet && wet.bath().immerses()) {
+            kept.add(new Use(Resource.TRAY, 1));
+        }
+        return kept;
     }
 
     private static List<Use> busy(Trace.Moment moment, double space) {

@@ -1,0 +1,207 @@
+package kindveil.sitting;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
+import kindveil.reading.TaskReading.Resource;
+import org.chocosolver.solver.Model;
+import org.chocosolver.solver.variables.IntVar;
+import org.jspecify.annotations.Nullable;
+
+/** A problem in the constraint solver's words. */
+final class Constraints {
+    private final Problem problem;
+    private final Model model = new Model();
+    private final IntVar[] starts;
+    private final IntVar[] sittings;
+    private @Nullable IntVar cost;
+    private IntVar[] used = {};
+    private boolean open = true;
+
+    Constraints(Problem problem) {
+        this.problem = problem;
+        int n = problem.tasks().size();
+        starts = new IntVar[n];
+        sittings = new IntVar[n];
+        for (int i = 0; i < n && open; i++) {
+            variables(i);
+        }
+        if (open) {
+            lags();
+            hands();
+            things();
+            rubbing();
+        }
+    }
+
+    /** False where a task has no place at all. */
+    boolean open() {
+        return open;
+    }
+
+    Model model() {
+        return model;
+    }
+
+    IntVar[] starts() {
+        return starts;
+    }
+
+    IntVar[] sittings() {
+        return sittings;
+    }
+
+    /** Whether anything is done in each sitting; none before the cost is asked for. */
+    IntVar[] used() {
+        return used;
+    }
+
+    private void variables(int i) {
+        kindveil.sitting.Task task = problem.tasks().get(i);
+        int[] places = problem.sittings().stream().flatMapToInt(sitting -> IntStream.rangeClosed(Math.max(sitting.from(), task.earliest()), Math.min(sitting.to() - task.minutes(), problem.latest(i)))).toArray();
+        if (places.length == 0) {
+            open = false;
+            return;
+        }
+        starts[i] = model.intVar("start " + i, places);
+        int[] fit = IntStream.range(0, problem.sittings().size()).filter(k -> Arrays.stream(places).anyMatch(at -> problem.sittings().get(k).holds(at, at + task.minutes()))).toArray();
+        sittings[i] = model.intVar("sitting " + i, fit);
+        // which sitting a start lies in: the number of sittings that begin no later
+        IntVar from = model.intVar(0, problem.horizon());
+        IntVar to = model.intVar(0, problem.horizon());
+        model.element(from, problem.sittings().stream().mapToInt(Sitting::from).toArray(), sittings[i]).post();
+        model.element(to, problem.sittings().stream().mapToInt(Sitting::to).toArray(), sittings[i]).post();
+        model.arithm(starts[i], ">=", from).post();
+        model.arithm(starts[i], "<=", to, "-", task.minutes()).post();
+    }
+
+    private void lags() {
+        for (Lag lag : problem.lags()) {
+            model.arithm(starts[lag.to()], "-", starts[lag.from()], ">=", lag.least()).post();
+            Integer most = lag.most();
+            if (most != null) {
+                model.arithm(starts[lag.to()], "-", starts[lag.from()], "<=", most).post();
+            }
+        }
+    }
+
+    private org.chocosolver.solver.variables.Task span(int task, int from, int to) {
+        IntVar start = from == 0 ? starts[task] : model.offset(starts[task], from);
+        return new org.chocosolver.solver.variables.Task(start, model.intVar(to - from), model.offset(starts[task], to));
+    }
+
+    private void alone(List<org.chocosolver.solver.variables.Task> spans) {
+        if (spans.size() > 1) {
+            IntVar[] ones = spans.stream().map(span -> model.intVar(1)).toArray(IntVar[]::new);
+            model.cumulative(spans.toArray(org.chocosolver.solver.variables.Task[]::new), ones, model.intVar(1)).post();
+        }
+    }
+
+    private void hands() {
+        List<org.chocosolver.solver.variables.Task> spans = new ArrayList<>();
+        for (int i = 0; i < starts.length; i++) {
+            for (kindveil.sitting.Task.Span span : problem.tasks().get(i).hands()) {
+                spans.add(span(i, span.from(), span.to()));
+            }
+        }
+        alone(spans);
+    }
+
+    private void things() {
+        for (Map.Entry<Resource, Integer> there : problem.there().entrySet()) {
+            List<org.chocosolver.solver.variables.Task> spans = new ArrayList<>();
+            List<IntVar> amounts = new ArrayList<>();
+            for (Holding holding : problem.holdings()) {
+                if (holding.what() == there.getKey()) {
+                    IntVar start = model.offset(starts[holding.from()], holding.after());
+                    IntVar end = model.offset(starts[holding.until()], holding.before());
+                    IntVar length = model.intVar(0, problem.horizon() + holding.before(), true);
+                    model.arithm(end, "-", start, "=", length).post();
+                    spans.add(new org.chocosolver.solver.variables.Task(start, length, end));
+                    amounts.add(model.intVar(holding.amount()));
+                }
+            }
+            if (!spans.isEmpty()) {
+                model.cumulative(spans.toArray(org.chocosolver.solver.variables.Task[]::new), amounts.toArray(IntVar[]::new), model.intVar(there.getValue())).post();
+            }
+        }
+    }
+
+    private void rubbing() {
+        int[] tiring = IntStream.range(0, starts.length).filter(i -> problem.tasks().get(i).rubbing() > 0).toArray();
+        List<org.chocosolver.solver.variables.Task> spans = new ArrayList<>();
+        int[] days = problem.sittings().stream().mapToInt(Sitting::day).toArray();
+        IntVar[] on = new IntVar[tiring.length];
+        for (int t = 0; t < tiring.length; t++) {
+            kindveil.sitting.Task task = problem.tasks().get(tiring[t]);
+            spans.add(span(tiring[t], 0, task.minutes() + problem.tired().rest(task.rubbing())));
+            on[t] = model.intVar(0, problem.daysUsed() - 1);
+            model.element(on[t], days, sittings[tiring[t]]).post();
+        }
+        alone(spans);
+        if (tiring.length > 0) {
+            int[] minutes = Arrays.stream(tiring).map(i -> problem.tasks().get(i).rubbing()).toArray();
+            model.binPacking(on, minutes, model.intVarArray(problem.daysUsed(), 0, problem.rubbingADay()), 0).post();
+        }
+    }
+
+    /** The cost as {@link Cost} has it, to be made as small as can be. */
+    IntVar cost() {
+        if (cost != null) {
+            return cost;
+        }
+        int n = problem.jobs().size();
+        int horizon = problem.horizon();
+        IntVar[] ends = IntStream.range(0, n).mapToObj(job -> {
+            int[] own = problem.tasksOf(job);
+            IntVar end = model.intVar("end " + job, 0, horizon, true);
+            model.max(end, Arrays.stream(own).mapToObj(i -> model.offset(starts[i], problem.tasks().get(i).minutes())).toArray(IntVar[]::new)).post();
+            return end;
+        }).toArray(IntVar[]::new);
+        IntVar elapsed = model.intVar("elapsed", 0, horizon, true);
+        model.max(elapsed, ends).post();
+        int k = problem.sittings().size();
+        IntVar[] first = new IntVar[k];
+        IntVar[] last = new IntVar[k];
+        IntVar[] load = new IntVar[k];
+        used = new IntVar[k];
+        IntVar[] within = new IntVar[k];
+        for (int s = 0; s < k; s++) {
+            Sitting sitting = problem.sittings().get(s);
+            first[s] = model.intVar(sitting.from(), sitting.to(), true);
+            last[s] = model.intVar(sitting.from(), sitting.to(), true);
+            load[s] = model.intVar(0, starts.length, true);
+            used[s] = model.boolVar();
+            within[s] = model.intVar(0, sitting.minutes(), true);
+            model.arithm(last[s], "-", first[s], "<=", within[s]).post();
+            model.arithm(load[s], "<=", used[s], "*", starts.length).post();
+        }
+        int[] ones = new int[starts.length];
+        Arrays.fill(ones, 1);
+        model.binPacking(sittings, ones, load, 0).post();
+        for (int i = 0; i < starts.length; i++) {
+            IntVar begins = model.intVar(0, horizon, true);
+            IntVar ceases = model.intVar(0, horizon, true);
+            model.element(begins, first, sittings[i], 0).post();
+            model.element(ceases, last, sittings[i], 0).post();
+            model.arithm(begins, "<=", starts[i]).post();
+            model.arithm(ceases, "-", starts[i], ">=", problem.tasks().get(i).minutes()).post();
+        }
+        List<IntVar> parts = new ArrayList<>(List.of(ends));
+        List<Integer> weights = new ArrayList<>(java.util.Collections.nCopies(n, 1));
+        parts.add(elapsed);
+        weights.add(n);
+        for (int s = 0; s < k; s++) {
+            parts.add(used[s]);
+            weights.add(n * Cost.SITTING);
+            parts.add(within[s]);
+            weights.add(n * Cost.WITHIN);
+        }
+        IntVar total = model.intVar("cost", 0, n * (horizon + k * Cost.SITTING + Cost.WITHIN * horizon) + n * horizon, true);
+        model.scalar(parts.toArray(IntVar[]::new), weights.stream().mapToInt(Integer::intValue).toArray(), "=", total).post();
+        cost = total;
+        return total;
+    }
+}

@@ -1,0 +1,16 @@
+package kindveil.sitting;
+
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What came of a problem.
+ *
+ * @param schedule the best that was found, or null where none was
+ * @param proven that there is no better one; or, where none was found, that there is none
+ * @param bound no schedule costs less
+ */
+public record Solved(@Nullable Schedule schedule, boolean proven, int bound) {
+    public boolean found() {
+        return schedule != null;
+    }
+}

@@ -1,0 +1,97 @@
+package kindveil.sitting;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import java.util.Map;
+import java.util.stream.LongStream;
+import kindveil.reading.TaskReading.Resource;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Schedules against every schedule there is, against the check, and against their bound. */
+class SchedulerTest {
+    private static final Scheduler SHORT = new Scheduler(10, 100, 6_000);
+
+    static LongStream seeds() {
+        return LongStream.range(0, 160);
+    }
+
+    /** What can be done is found, what cannot is proven so, and nothing costs less than the bound. */
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void small_foundOrProvenImpossible_asTryingAllSays(long seed) {
+        Problem problem = Problems.small(seed);
+        Integer best = Problems.best(problem);
+        Solved solved = SHORT.solve(problem);
+        if (best == null) {
+            assertFalse(solved.found(), "there is none");
+            assertTrue(solved.proven(), "proven");
+            return;
+        }
+        assertTrue(solved.found(), "there is one of " + best);
+        assertEquals(List.of(), Check.of(problem, solved.schedule()));
+        assertTrue(solved.bound() <= best, solved.bound() + " is no bound of " + best);
+        assertTrue(Cost.of(problem, solved.schedule()).total() <= best * (solved.proven() ? 1 : 1.03), Cost.of(problem, solved.schedule()).total() + " of " + best);
+    }
+
+    static LongStream evenings() {
+        return LongStream.range(0, 60);
+    }
+
+    /** Pieces of every kind, at short limits. */
+    @ParameterizedTest
+    @MethodSource("evenings")
+    void evenings_holdByTheCheck(long seed) {
+        Problem problem = Problems.evenings(2 + (int) (seed % 11), seed);
+        Solved solved = new Scheduler(2, 10, 10).solve(problem);
+        assertTrue(solved.found());
+        assertEquals(List.of(), Check.of(problem, solved.schedule()));
+        assertTrue(Cost.of(problem, solved.schedule()).total() >= solved.bound());
+    }
+
+    @Test
+    void equalInput_equalSchedule() {
+        Problem problem = Problems.evenings(6, 3);
+        Scheduler scheduler = new Scheduler(10, 150, 100);
+        assertEquals(scheduler.solve(problem), scheduler.solve(problem));
+    }
+
+    @Test
+    void moreSearch_isNeverWorse() {
+        Problem problem = Problems.evenings(8, 5);
+        int quick = Cost.of(problem, Scheduler.QUICK.solve(problem).schedule()).total();
+        int searched = Cost.of(problem, new Scheduler(12, 300, 100).solve(problem).schedule()).total();
+        assertTrue(searched < quick, searched + " of " + quick);
+    }
+
+    /** A schedule that is known is not lost for a worse one. */
+    @Test
+    void known_isKeptWhereNothingBetterIsFound() {
+        Problem problem = Problems.evenings(5, 8);
+        Solved good = new Scheduler(20, 400, 100).solve(problem);
+        Solved again = Scheduler.QUICK.solve(problem, good.schedule());
+        assertEquals(good.schedule(), again.schedule());
+    }
+
+    @Test
+    void drying_goesOnBetweenSittings() {
+        Problem.Plot plot = Problems.plot("bed", null, List.of(Problems.task(10, 0), Problems.task(5, 0)), List.of(new Lag(0, 1, 130, null, "through")), List.of());
+        Problem problem = Problem.of(List.of(plot), Map.of(), List.of(new Sitting(0, 20, 0), new Sitting(100, 110, 0), new Sitting(125, 160, 0)), Tiredness.USUAL);
+        assertEquals(List.of(0, 130), SHORT.solve(problem).schedule().starts());
+    }
+
+    /** Two pulls share one plate: the second begins when the first is off. */
+    @Test
+    void plate_isTakenByOneAtATime() {
+        Problem.Plot pull = Problems.plot("pull", null, List.of(Problems.task(4, 0), Problems.task(3, 0)), List.of(new Lag(0, 1, 12, 14, "dry to the plate's limit")), List.of(new Holding(Resource.PLATE, 1, 0, 0, 1, 3)));
+        List<Sitting> evening = List.of(new Sitting(0, 60, 0));
+        Problem one = Problem.of(List.of(pull, pull), Map.of(Resource.PLATE, 1), evening, Tiredness.USUAL);
+        Problem two = one.with(Map.of(Resource.PLATE, 2));
+        assertEquals(30, Cost.of(one, SHORT.solve(one).schedule()).elapsed());
+        assertEquals(19, Cost.of(two, SHORT.solve(two).schedule()).elapsed());
+    }
+}
