@@ -13,12 +13,16 @@ import com.tngtech.archunit.lang.ArchRule;
 class CoreArchitectureTest {
     @ArchTest
     static final ArchRule coreIsPlainJava = classes().should().onlyDependOnClassesThat()
-            .resideInAnyPackage("kindveil..", "java.lang..", "java.util..", "java.time..", "java.math..", "org.locationtech.jts..", "com.github.benmanes.caffeine.cache..", "org.jspecify.annotations..")
+            .resideInAnyPackage("kindveil..", "java.lang..", "java.util..", "java.time..", "java.math..", "org.locationtech.jts..", "com.github.benmanes.caffeine.cache..", "org.chocosolver..", "org.jspecify.annotations..")
             .because("the craft must be computable and testable without a server, a screen or a database; plane geometry is a library's");
 
     @ArchTest
     static final ArchRule shapesAreOurs = noClasses().that().resideOutsideOfPackage("kindveil.shape..").should().dependOnClassesThat().resideInAPackage("org.locationtech.jts..")
             .because("outlines are spoken of as regions, whatever library reckons with them");
+
+    @ArchTest
+    static final ArchRule solvingIsOurs = noClasses().that().resideOutsideOfPackage("kindveil.sitting..").should().dependOnClassesThat().resideInAPackage("org.chocosolver..")
+            .because("evenings are spoken of as jobs and sittings, whatever library finds their schedule");
 
     @ArchTest
     static final ArchRule noCycles = slices().matching("kindveil.(*)..").should().beFreeOfCycles()
