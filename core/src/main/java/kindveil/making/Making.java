@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import kindveil.bench.Bench;
@@ -300,6 +301,11 @@ public final class Making {
     /** The same by a plan that only differs in what is to come. @param other what the other plan's forecast says */
     List<Moment> forecast(Instant now, List<Moment> other) {
         return walk.onwards().toTheEnd(Duration.between(begun, now.isBefore(last) ? last : now), other);
+    }
+
+    /** What is still to come if each act begins when it is said to. */
+    public List<Moment> forecast(Function<ActId, Optional<Instant>> begins) {
+        return walk.onwards().toTheEndAt(act -> begins.apply(act).map(at -> Duration.between(begun, at)));
     }
 
     /** What the bench has against doing the act at hand so that it is done at {@code at}. */

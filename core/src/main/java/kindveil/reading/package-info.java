@@ -23,6 +23,7 @@
  * <li>{@link kindveil.reading.TapeReading}: how tape is cut and laid;</li>
  * <li>{@link kindveil.reading.CautionReading}: what can hurt, at which step;</li>
  * <li>{@link kindveil.reading.CardReading}: what a card at the bench says;</li>
+ * <li>{@link kindveil.reading.GatherReading}: what must lie ready for some acts;</li>
  * <li>{@link kindveil.reading.TaskReading}: tasks, lags and resources, for a scheduler;</li>
  * <li>{@link kindveil.reading.CompatibilityReading}: sound, with care, poor or no, with reasons and what would help;</li>
  * <li>{@link kindveil.reading.Remedies}: single changes that make a refused plan sound.</li>

@@ -35,7 +35,7 @@ public record Bounds(int jobs, int elapsed, int ends, int sittings, int within) 
     }
 
     /** The soonest each task can begin, by its own job's least lags and the sittings. */
-    static int[] heads(Problem problem) {
+    public static int[] heads(Problem problem) {
         int[] heads = new int[problem.tasks().size()];
         boolean moved = true;
         for (int i = 0; i < heads.length; i++) {

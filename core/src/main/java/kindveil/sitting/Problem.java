@@ -56,7 +56,7 @@ public record Problem(List<Job> jobs, List<Task> tasks, List<Lag> lags, List<Hol
     }
 
     /** The last minute a task may begin at, by what is due. */
-    int latest(int task) {
+    public int latest(int task) {
         Task it = tasks.get(task);
         Integer due = jobs.get(it.job()).due();
         return Math.min(it.latest(), due == null ? horizon() : due - it.minutes());
@@ -122,6 +122,19 @@ public record Problem(List<Job> jobs, List<Task> tasks, List<Lag> lags, List<Hol
             tasks = List.copyOf(tasks);
             lags = List.copyOf(lags);
             holdings = List.copyOf(holdings);
+        }
+
+        /** Minutes from its first act to its last if hands are always free: the longest way through its least lags. */
+        public int shortest() {
+            int[] heads = new int[tasks.size()];
+            int end = 0;
+            for (int i = 0; i < heads.length; i++) {
+                for (Lag lag : lags) {
+                    heads[i] = lag.to() == i && lag.from() < i ? Math.max(heads[i], heads[lag.from()] + lag.least()) : heads[i];
+                }
+                end = Math.max(end, heads[i] + tasks.get(i).minutes());
+            }
+            return end;
         }
 
         public Plot due(@Nullable Integer when) {

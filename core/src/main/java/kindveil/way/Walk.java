@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import kindveil.bench.Bench;
 import kindveil.bench.Concern;
 import kindveil.drying.Belief;
@@ -149,6 +150,22 @@ public final class Walk {
             Moment moment = alike ? taken(other.get(taken.size())) : soonest(act, free);
             taken.add(moment);
             free = moment.end();
+        }
+        return taken;
+    }
+
+    /** To the end, each act when it is said to begin but not before the one before it is done; as soon as it is advised where nothing is said; each check as expected. */
+    public List<Moment> toTheEndAt(Function<ActId, Optional<Duration>> begins) {
+        List<Moment> taken = new ArrayList<>();
+        while (index < plan.acts().size()) {
+            Act act = plan.acts().get(index);
+            Optional<Duration> said = begins.apply(act.id());
+            if (said.isEmpty()) {
+                taken.add(soonest(act, bench.now()));
+            } else {
+                Duration start = Span.longer(said.get(), bench.now());
+                taken.add(take(act, waits(act), start, start.plus(act.handsOn()), act.usual()));
+            }
         }
         return taken;
     }

@@ -8,6 +8,7 @@ import { watchBoard } from "./board.js";
 import { watchMarking } from "./marking.js";
 import { watchCorners } from "./corners.js";
 import { watchArrange } from "./arrange.js";
+import { watchEvenings } from "./evenings.js";
 import { away } from "./time.js";
 
 let changed = "";
@@ -234,6 +235,7 @@ function start(root) {
   watchMarking(root);
   watchCorners(root);
   watchArrange(root);
+  watchEvenings(root);
 }
 
 let unfolded = [];

@@ -23,6 +23,7 @@ import kindveil.product.Hazard;
 import kindveil.product.Release;
 import kindveil.product.Trait;
 import kindveil.reading.LookState;
+import kindveil.reading.TaskReading.Resource;
 import kindveil.sheet.Paper;
 import kindveil.studio.work.log.LogEntry;
 import kindveil.studio.work.making.Result;
@@ -44,6 +45,8 @@ public final class Vocabulary {
             .is("pigment-inkjet", PrintKind.PIGMENT_INKJET).is("mixed-inkjet", PrintKind.MIXED_INKJET).is("magazine", PrintKind.MAGAZINE)
             .is("coated-magazine", PrintKind.COATED_MAGAZINE).is("film-pigment", PrintKind.FILM_PIGMENT).is("film-dye", PrintKind.FILM_DYE)
             .is("film-mixed", PrintKind.FILM_MIXED).is("tissue-toner", PrintKind.TISSUE_TONER).is("dye-sublimation", PrintKind.DYE_SUBLIMATION);
+    public static final Tokens<Resource> RESOURCE = Tokens.of("resource", Resource.class).is("artist", Resource.ARTIST).is("plate", Resource.PLATE).is("weight", Resource.WEIGHT)
+            .is("heat-tool", Resource.HEAT_TOOL).is("tray", Resource.TRAY).is("flat-space", Resource.FLAT_SPACE);
     public static final Tokens<Hand> HAND = Tokens.of("hand", Hand.class).is("reads-right", Hand.READS_RIGHT).is("mirrored", Hand.MIRRORED);
     public static final Tokens<Wish> WISH = Tokens.of("wish", Wish.class).is("clean", Wish.CLEAN).is("soft", Wish.SOFT).is("ghosted", Wish.GHOSTED)
             .is("torn", Wish.TORN).is("distorted", Wish.DISTORTED).is("broken", Wish.BROKEN);

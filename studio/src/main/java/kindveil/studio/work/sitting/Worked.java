@@ -1,0 +1,129 @@
+package kindveil.studio.work.sitting;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.UUID;
+import kindveil.measure.Length;
+import kindveil.measure.Span;
+import kindveil.sitting.Chance;
+import kindveil.sitting.Cost;
+import kindveil.sitting.Hours;
+import kindveil.sitting.Problem;
+import kindveil.sitting.Schedule;
+import kindveil.way.Trace.Moment;
+import kindveil.way.Trace.Wait;
+import kindveil.way.ActId;
+import java.util.Optional;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The diary thought through.
+ *
+ * @param zero minutes of the problem are counted from here
+ * @param free the sittings of the problem, as hours
+ * @param jobs those of the problem, in its order
+ * @param unfit pieces that cannot be planned, and why
+ * @param schedule or null where none was found
+ * @param anew whether it is another than was kept
+ * @param astray pins that could not be kept, in words
+ */
+public record Worked(Diary diary, Instant zero, ZoneId zone, List<Hours.Free> free, Problem problem, List<Pull> jobs, List<Unfit> unfit, @Nullable Schedule schedule, boolean anew, List<String> astray) {
+    /**
+     * One job's piece.
+     *
+     * @param making under way, or null where it is not begun
+     * @param walk what comes of its acts when each begins at a moment of its own
+     * @param plan it goes by
+     * @param origin of its bench's time
+     */
+    public record Pull(String key, UUID piece, String words, @Nullable UUID making, Length width, Length height, Instant origin, kindveil.way.Plan plan, Function<Function<ActId, Optional<Instant>>, List<Moment>> walk) {
+    }
+
+    /** A piece left out. @param never the wait that never ends in this room, or null where the bench refuses its plan */
+    public record Unfit(UUID piece, String words, @Nullable Wait never) {
+    }
+
+    public Worked {
+        free = List.copyOf(free);
+        jobs = List.copyOf(jobs);
+        unfit = List.copyOf(unfit);
+        astray = List.copyOf(astray);
+    }
+
+    public boolean asked() {
+        return !problem.jobs().isEmpty();
+    }
+
+    public boolean fits() {
+        return schedule != null;
+    }
+
+    public Instant at(int minute) {
+        return zero.plus(Duration.ofMinutes(minute));
+    }
+
+    public int minute(Instant at) {
+        return (int) Math.floorDiv(Duration.between(zero, at).toMillis(), 60_000L);
+    }
+
+    public Cost cost() {
+        return Cost.of(problem, java.util.Objects.requireNonNull(schedule));
+    }
+
+    public Chance chance() {
+        return Chance.of(problem, java.util.Objects.requireNonNull(schedule));
+    }
+
+    public Instant start(int task) {
+        return at(java.util.Objects.requireNonNull(schedule).start(task));
+    }
+
+    public Instant end(int task) {
+        return at(java.util.Objects.requireNonNull(schedule).end(problem, task));
+    }
+
+    /** The acts of one job as they come when they begin as planned. */
+    public List<Moment> moments(int job) {
+        return jobs.get(job).walk().apply(act -> begins(job, act));
+    }
+
+    /** The plan one job goes by. */
+    public kindveil.way.Plan plan(int job) {
+        return jobs.get(job).plan();
+    }
+
+    private Optional<Instant> begins(int job, ActId act) {
+        for (int task : problem.tasksOf(job)) {
+            for (kindveil.sitting.Task.Timed timed : problem.tasks().get(task).acts()) {
+                if (timed.act().equals(act)) {
+                    return Optional.of(start(task).plus(Span.minutes(timed.from())));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** When all is due, as an instant. */
+    public @Nullable Instant due() {
+        LocalDateTime due = diary.due();
+        return due == null ? null : due.atZone(zone).toInstant();
+    }
+
+    /** What would be kept of it. */
+    public List<Diary.Kept> kept() {
+        return java.util.stream.IntStream.range(0, problem.tasks().size()).mapToObj(task -> new Diary.Kept(problem.jobs().get(problem.tasks().get(task).job()).key(), act(task), start(task))).toList();
+    }
+
+    /** The lasting name of a task: its first act. */
+    public String act(int task) {
+        return problem.tasks().get(task).acts().getFirst().act().toString();
+    }
+
+    public String job(int task) {
+        return problem.jobs().get(problem.tasks().get(task).job()).key();
+    }
+}
