@@ -35,8 +35,13 @@ public record Chance(double inTime, int breaks, double broke, List<Integer> ends
         int[] breaking = new int[problem.tasks().size()];
         List<Integer> ends = new ArrayList<>();
         int inTime = 0;
+        int[][] into = new int[order.length][];
+        for (int task = 0; task < into.length; task++) {
+            int own = task;
+            into[task] = IntStream.range(0, problem.lags().size()).filter(i -> problem.lags().get(i).to() == own).toArray();
+        }
         for (int evening = 0; evening < EVENINGS; evening++) {
-            Evening each = new Evening(problem, schedule, random);
+            Evening each = new Evening(problem, schedule, into, random);
             int broken = each.go(order);
             ends.add(each.end());
             if (broken < 0) {
@@ -54,11 +59,14 @@ public record Chance(double inTime, int breaks, double broke, List<Integer> ends
     private static final class Evening {
         private final Problem problem;
         private final Schedule schedule;
+        /** Which lags end at each task. */
+        private final int[][] into;
         private final int[] least;
         private final int[] minutes;
         private final int[] starts;
 
-        Evening(Problem problem, Schedule schedule, Random random) {
+        Evening(Problem problem, Schedule schedule, int[][] into, Random random) {
+            this.into = into;
             this.problem = problem;
             this.schedule = schedule;
             this.least = new int[problem.lags().size()];
@@ -82,9 +90,9 @@ public record Chance(double inTime, int breaks, double broke, List<Integer> ends
             for (int task : order) {
                 int ready = Math.max(schedule.start(task), free);
                 int cause = -1;
-                for (int i = 0; i < least.length; i++) {
+                for (int i : into[task]) {
                     Lag lag = problem.lags().get(i);
-                    if (lag.to() == task && starts[lag.from()] >= 0) {
+                    if (starts[lag.from()] >= 0) {
                         int from = starts[lag.from()] + (lag.why().isEmpty() ? minutes[lag.from()] : least[i]);
                         if (from > ready) {
                             ready = from;
@@ -112,7 +120,14 @@ public record Chance(double inTime, int breaks, double broke, List<Integer> ends
             if (due != null && at + minutes[task] > due) {
                 return true;
             }
-            return problem.lags().stream().anyMatch(lag -> lag.to() == task && lag.most() != null && starts[lag.from()] >= 0 && at - starts[lag.from()] > lag.most());
+            for (int i : into[task]) {
+                Lag lag = problem.lags().get(i);
+                Integer most = lag.most();
+                if (most != null && starts[lag.from()] >= 0 && at - starts[lag.from()] > most) {
+                    return true;
+                }
+            }
+            return false;
         }
 
         private int seat(int ready, int length) {

@@ -16,6 +16,9 @@ public final class Check {
         if (schedule.starts().size() != problem.tasks().size()) {
             return List.of("%d starts for %d tasks".formatted(schedule.starts().size(), problem.tasks().size()));
         }
+        if (schedule.starts().stream().anyMatch(start -> start < 0)) {
+            return List.of("something begins before the plan does");
+        }
         int end = 0;
         for (int i = 0; i < problem.tasks().size(); i++) {
             end = Math.max(end, schedule.end(problem, i));

@@ -274,7 +274,16 @@ public record Hours(List<Entry> entries) {
         if (to != null) {
             other.add(new Once(to.from.toLocalDate(), to.from.toLocalTime().truncatedTo(ChronoUnit.MINUTES), to.to.toLocalTime().truncatedTo(ChronoUnit.MINUTES)));
         }
-        return new Hours(other);
+        return new Hours(other.stream().sorted(Comparator.comparing(Hours::order)).toList());
+    }
+
+    /** What is weekly first, then day by day. */
+    private static LocalDateTime order(Entry entry) {
+        return switch (entry) {
+            case Weekly weekly -> LocalDate.EPOCH.plusDays(weekly.day.getValue()).atTime(weekly.from);
+            case Once once -> once.on.atTime(once.from);
+            case Off off -> off.on.atStartOfDay();
+        };
     }
 
     private static boolean touches(LocalDate day, LocalTime from, LocalTime to, Free was, ZoneId zone) {

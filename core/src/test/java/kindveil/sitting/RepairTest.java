@@ -52,4 +52,14 @@ class RepairTest {
         assertEquals(schedule.starts(), after.starts().subList(0, schedule.starts().size()));
         assertTrue(Check.of(more, after).isEmpty());
     }
+
+    /** Time went by, and something was not done: its beginning lies before the plan now. */
+    @Test
+    void timeWentBy_whatWasNotDoneIsPlannedAgain() {
+        Problem problem = Problems.evenings(4, 5);
+        List<Integer> known = new ArrayList<>(QUICK.solve(problem).schedule().starts());
+        known.replaceAll(start -> start - 1200);
+        Schedule after = Repair.of(problem, known, QUICK).schedule();
+        assertEquals(List.of(), Check.of(problem, after));
+    }
 }

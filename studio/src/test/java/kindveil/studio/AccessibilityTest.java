@@ -12,6 +12,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import kindveil.measure.Length;
+import kindveil.sitting.Hours;
+import kindveil.studio.work.sitting.SittingWork;
 import kindveil.studio.OpenStudio.Studio;
 import kindveil.studio.work.log.LogEntry;
 import kindveil.studio.work.log.LogWork;
@@ -55,8 +57,10 @@ class AccessibilityTest {
         pieces.ground(pieces.get(finished.id()), "ground.png", Samples.cornerPng());
         kindveil.studio.work.shelf.Paints paints = studio.bean(kindveil.studio.work.shelf.Paints.class);
         paints.putFirst();
+        SittingWork sittings = studio.bean(SittingWork.class);
+        var planned = sittings.say(sittings.diary().saying(Hours.parse("tomorrow 9-12, tomorrow 14-18", sittings.today()), sittings.today().plusDays(2).atTime(18, 0), List.of(piece.id(), finished.id())));
         List<String> faults = new ArrayList<>();
-        for (String path : List.of("/", "/pieces", "/ways", "/ways/plate-pull", "/log", "/room", "/made-of", "/supports", "/pulls", own + "/source", own + "/build", own + "/build?open=edge", own + "/arrange", own + "/veils/2/arrange", own + "/print", own + "/make", "/pieces/" + finished.id() + "/make", own + "/make?pulls=4", own + "/finish", own + "/notes", own + "/source/frame", own + "/source/opaque", own + "/source/corners", own + "/print/form", own + "/veils/2/print/block",
+        for (String path : List.of("/sittings", "/sittings?knot=" + planned.job(0) + "~" + planned.act(0), "/sittings/ways", "/sittings/sheet?sitting=" + planned.free().getFirst().from().toInstant().toEpochMilli(), "/", "/pieces", "/ways", "/ways/plate-pull", "/log", "/room", "/made-of", "/supports", "/pulls", own + "/source", own + "/build", own + "/build?open=edge", own + "/arrange", own + "/veils/2/arrange", own + "/print", own + "/make", "/pieces/" + finished.id() + "/make", own + "/make?pulls=4", own + "/finish", own + "/notes", own + "/source/frame", own + "/source/opaque", own + "/source/corners", own + "/print/form", own + "/veils/2/print/block",
                 "/sheets", "/sheets/good-toner/printer", bench, bench + "/plan", "/bench/" + made.id(), "/pieces/" + finished.id() + "/notes?making=" + made.id(), "/symptoms", "/nowhere", "/pieces/" + finished.id() + "/ground/flat", "/shelf?wish=%236d7a52", "/shelf/pairs?piece=" + piece.id(), "/shelf/drawdown/" + piece.picture(), "/pieces/compare?piece=" + piece.id() + "&piece=" + finished.id())) {
             page.navigate(studio.address() + path);
             for (int[] size : SIZES) {
@@ -72,6 +76,7 @@ class AccessibilityTest {
         }
         makings.series(made).stream().filter(pull -> !pull.making().finished()).forEach(pull -> makings.layAside(pull.id()));
         paints.all().forEach(paint -> paints.takeAway(paint.id()));
+        sittings.say(sittings.diary().saying(Hours.NONE, null, List.of()));
         assertEquals(List.of(), faults);
     }
 

@@ -11,6 +11,13 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
+import kindveil.sitting.Hours;
+import kindveil.studio.work.sitting.SittingWork;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -64,10 +71,14 @@ class DemoStudio implements SmartLifecycle {
     private final SheetWork sheets;
     private final DrawnAhead ahead;
     private final Paints paints;
+    private final SittingWork sittings;
     private final Clock clock;
+    private final ZoneId zone;
     private boolean running;
 
-    DemoStudio(PictureWork pictures, PieceWork work, Pieces pieces, Makings makings, Rooms rooms, Log log, LookWork looks, SheetWork sheets, Paints paints, DrawnAhead ahead, Clock clock) {
+    DemoStudio(PictureWork pictures, PieceWork work, Pieces pieces, Makings makings, Rooms rooms, Log log, LookWork looks, SheetWork sheets, Paints paints, DrawnAhead ahead, SittingWork sittings, Clock clock, ZoneId zone) {
+        this.sittings = sittings;
+        this.zone = zone;
         this.ahead = ahead;
         this.paints = paints;
         this.sheets = sheets;
@@ -119,6 +130,18 @@ class DemoStudio implements SmartLifecycle {
         heron();
         sheets();
         paints.putFirst();
+        evenings();
+    }
+
+    /** Five pieces until the day after tomorrow, from soon on. */
+    private void evenings() {
+        List<String> wanted = List.of("Heron at the landing", "Kingfisher", "Water-gauge", "Lantern moth, blue", "Reed bed");
+        LocalDateTime soon = LocalDateTime.ofInstant(clock.instant(), zone).truncatedTo(ChronoUnit.HOURS).plusMinutes(clock.instant().atZone(zone).getMinute() / 5 * 5L + 30);
+        LocalDate day = soon.toLocalDate();
+        Hours hours = new Hours(List.of(new Hours.Once(day, soon.toLocalTime(), soon.plusHours(2).toLocalTime()), new Hours.Once(day.plusDays(1), LocalTime.of(10, 0), LocalTime.of(13, 0)),
+                new Hours.Once(day.plusDays(1), LocalTime.of(16, 0), LocalTime.of(17, 30)), new Hours.Once(day.plusDays(2), LocalTime.of(10, 0), LocalTime.of(12, 30))));
+        List<UUID> chosen = wanted.stream().map(title -> pieces.all().stream().filter(piece -> piece.title().equals(title)).findFirst().orElseThrow().id()).toList();
+        sittings.say(sittings.diary().saying(hours, day.plusDays(2).atTime(18, 0), chosen));
     }
 
     /** What is to be printed next: three images from the copy shop, two others beside them. */

@@ -48,8 +48,12 @@ record Chart(double tall, String fold, long zero, List<Column> columns, List<Nig
             return x + wide;
         }
 
-        public double middle() {
-            return x + wide / 2;
+        public double beginsX() {
+            return x - 5;
+        }
+
+        public double endsX() {
+            return end() - 5;
         }
     }
 
@@ -66,10 +70,22 @@ record Chart(double tall, String fold, long zero, List<Column> columns, List<Nig
         public double labelY() {
             return y - 12;
         }
+
+        public double reachY() {
+            return y - 14;
+        }
     }
 
     /** One task. @param key names it in addresses @param label empty where there is no room for it @param put whether the artist put it there */
-    record Knot(String key, String job, String act, double x, double rx, String label, String words, boolean put, boolean asked) {
+    record Knot(String key, String job, String act, double x, double rx, String label, String words, boolean put, boolean asked, double y) {
+        public double reachX() {
+            return x - 12;
+        }
+
+        /** A peg under what the artist put there. */
+        public String peg() {
+            return "M%s %sv9".formatted(x, y + 9);
+        }
     }
 
     /** When all is due. */
@@ -98,6 +114,22 @@ record Chart(double tall, String fold, long zero, List<Column> columns, List<Nig
 
     public double foot() {
         return tall - 24;
+    }
+
+    public double satTall() {
+        return foot() - 20;
+    }
+
+    public double edgeTall() {
+        return foot() - 12;
+    }
+
+    public double nightTall() {
+        return foot() - 58;
+    }
+
+    public double dueFoot() {
+        return foot() + 12;
     }
 
     private static int last(Worked worked) {
@@ -168,7 +200,7 @@ record Chart(double tall, String fold, long zero, List<Column> columns, List<Nig
             String key = worked.job(task) + "~" + worked.act(task);
             boolean put = worked.diary().pin(worked.job(task), worked.act(task)).isPresent();
             String time = Hours.said(worked.start(task).atZone(worked.zone()).toLocalDateTime());
-            knots.add(new Knot(key, worked.job(task), worked.act(task), round(x), round(Math.clamp((to - from) / 2, 5, 14)), room ? word : "", "%s, %s, %s, %d min".formatted(worked.jobs().get(job).words(), word, time, it.minutes()), put, key.equals(asked)));
+            knots.add(new Knot(key, worked.job(task), worked.act(task), round(x), round(Math.clamp((to - from) / 2, 5, 14)), room ? word : "", "%s, %s, %s, %d min".formatted(worked.jobs().get(job).words(), word, time, it.minutes()), put, key.equals(asked), round(y)));
         }
         StringBuilder path = new StringBuilder();
         StringBuilder water = new StringBuilder();

@@ -49,7 +49,7 @@ class SittingsController {
 
     private ModelAndView view(Worked worked, SittingsView.@Nullable Form typed, String knot, List<String> problems) {
         List<Piece> candidates = sittings.candidates();
-        SittingsView.Form form = typed == null ? SittingsView.form(worked.diary(), candidates) : typed;
+        SittingsView.Form form = typed == null ? SittingsView.form(worked.diary(), candidates, say) : typed;
         return SittingsView.of(worked, candidates, form, knot, problems, sittings.undoable(), say).in(PAGE);
     }
 
@@ -62,7 +62,7 @@ class SittingsController {
         LocalDateTime by = problems.read(() -> Hours.moment(due, today));
         Diary asked = problems.any() ? null : problems.read(() -> sittings.diary().at(version).saying(java.util.Objects.requireNonNull(read), by, piece));
         return done(problems, asked == null ? null : () -> sittings.say(asked), () -> {
-            SittingsView.Form now = SittingsView.form(sittings.diary(), sittings.candidates());
+            SittingsView.Form now = SittingsView.form(sittings.diary(), sittings.candidates(), say);
             return new SittingsView.Form(hours, due, now.pieces().stream().map(pick -> new SittingsView.Pick(pick.id(), pick.title(), piece.contains(pick.id()))).toList(), now.there(), now.rubbing(), now.rest());
         });
     }
@@ -75,7 +75,7 @@ class SittingsController {
         sittings.diary().there().keySet().stream().sorted().forEach(what -> {
             Integer count = problems.whole(what.words(), fields.getOrDefault(what.name(), ""), 0, MOST_THERE, "", "Count what there is.");
             if (count != null) {
-                there.put(what, count);
+                there.put(what, what == Resource.FLAT_SPACE ? SittingsView.flat(count, say) : count);
             }
         });
         Integer rubbing = problems.whole("Rubbing in a day", fields.getOrDefault("rubbing", ""), Tiredness.LEAST_A_DAY, Tiredness.MOST_A_DAY, "min", "Count what your fingers bear.");
@@ -136,7 +136,7 @@ class SittingsController {
     @GetMapping("/sittings/ways")
     ModelAndView ways() {
         Worked worked = sittings.now();
-        return WaysOutView.of(worked, worked.asked() && !worked.fits() && !worked.problem().sittings().isEmpty() ? sittings.conflict(worked) : null, worked.asked() && !worked.fits() && !worked.problem().sittings().isEmpty() ? sittings.ways(worked) : List.of()).in("sitting/ways");
+        return WaysOutView.of(worked, worked.asked() && !worked.fits() && !worked.problem().sittings().isEmpty() ? sittings.conflict(worked) : null, worked.asked() && !worked.fits() && !worked.problem().sittings().isEmpty() ? sittings.ways(worked) : List.of(), say).in("sitting/ways");
     }
 
     /** Does it, and says what is wrong with it beside what was typed. */

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import kindveil.measure.Span;
+import kindveil.measure.UnitSystem;
 import kindveil.reading.TaskReading.Resource;
 import kindveil.sitting.Bounds;
 import kindveil.sitting.Chance;
@@ -34,6 +35,8 @@ import org.jspecify.annotations.Nullable;
 record SittingsView(String heading, String told, String sure, String anew, int version, Form form, List<String> problems, List<String> notes, @Nullable Chart chart, @Nullable Card card, List<Row> rows, boolean ask, boolean undoable)
         implements PageView {
     private static final double NEARLY = 0.995;
+    /** In cm². */
+    private static final double SQUARE_INCH = 6.4516;
 
     /** What was said. @param pieces all that could be fitted in */
     record Form(String hours, String due, List<Pick> pieces, List<Thing> there, int rubbing, int rest) {
@@ -70,9 +73,21 @@ record SittingsView(String heading, String told, String sure, String anew, int v
                 worked.fits() && !asked.isEmpty() ? card(worked, asked, say) : null, worked.fits() ? rows(worked, say) : List.of(), said && !worked.fits(), undoable);
     }
 
-    static Form form(Diary diary, List<Piece> candidates) {
+    static Form form(Diary diary, List<Piece> candidates, Say say) {
         return new Form(diary.hours().words(), diary.due() == null ? "" : Hours.said(diary.due()), candidates.stream().map(piece -> new Pick(piece.id(), piece.title(), diary.pieces().contains(piece.id()))).toList(),
-                diary.there().entrySet().stream().sorted(java.util.Map.Entry.comparingByKey()).map(each -> new Thing(each.getKey().name(), each.getKey().words() + (each.getKey() == Resource.FLAT_SPACE ? "" : "s"), each.getValue())).toList(), diary.tired().rubbingADay(), diary.tired().rest());
+                diary.there().entrySet().stream().sorted(java.util.Map.Entry.comparingByKey()).map(each -> thing(each.getKey(), each.getValue(), say)).toList(), diary.tired().rubbingADay(), diary.tired().rest());
+    }
+
+    private static Thing thing(Resource what, int count, Say say) {
+        if (what != Resource.FLAT_SPACE) {
+            return new Thing(what.name(), what.words() + "s", count);
+        }
+        return say.measure() == UnitSystem.US ? new Thing(what.name(), "flat space, sq in", (int) Math.round(count / SQUARE_INCH)) : new Thing(what.name(), what.words(), count);
+    }
+
+    /** Flat space as it was typed, in cm². */
+    static int flat(int typed, Say say) {
+        return say.measure() == UnitSystem.US ? (int) Math.round(typed * SQUARE_INCH) : typed;
     }
 
     private static String heading(Worked worked) {

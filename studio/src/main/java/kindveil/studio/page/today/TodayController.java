@@ -9,6 +9,7 @@ import java.util.Map;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import kindveil.measure.Length;
 import kindveil.studio.demo.SamplePicture;
@@ -28,6 +29,8 @@ import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.picture.PictureWork;
 import kindveil.studio.work.making.StoredMaking;
+import kindveil.studio.work.sitting.Diary;
+import kindveil.studio.work.sitting.SittingWork;
 import org.springframework.stereotype.Controller;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -46,9 +49,11 @@ class TodayController {
     private final Beginning beginning;
     private final Supports supports;
     private final Say say;
+    private final SittingWork sittings;
     private final ZoneId zone;
 
-    TodayController(MakeWork makings, PieceWork pieces, PictureWork pictures, Beginning beginning, Supports supports, Say say, ZoneId zone) {
+    TodayController(MakeWork makings, PieceWork pieces, PictureWork pictures, Beginning beginning, Supports supports, Say say, SittingWork sittings, ZoneId zone) {
+        this.sittings = sittings;
         this.beginning = beginning;
         this.supports = supports;
         this.makings = makings;
@@ -113,7 +118,12 @@ class TodayController {
         List<TodayView.Followed> followed = followed(active.read());
         List<Piece> ready = pieces.unmade(MOST_TRIED).stream().filter(piece -> pieces.plan(piece).sound()).limit(MOST_READY).toList();
         Stream<String> theirPieces = followed.size() < active.read().size() ? pieces.kept().sentences().stream() : Stream.empty();
-        return TodayView.of(followed, ready, invite, Stream.concat(active.sentences().stream(), theirPieces).toList(), say, zone);
+        return TodayView.of(followed, ready, planned(active.read()), invite, Stream.concat(active.sentences().stream(), theirPieces).toList(), say, zone);
+    }
+
+    /** What was planned for today, without what is done of it. */
+    private List<Diary.Kept> planned(List<StoredMaking> active) {
+        return sittings.today(active.stream().collect(Collectors.toMap(making -> making.id().toString(), making -> making.making().coming().stream().map(act -> act.id().toString()).collect(Collectors.toSet()))));
     }
 
     /** With their pieces, each asked for once. */

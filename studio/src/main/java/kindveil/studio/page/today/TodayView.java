@@ -15,6 +15,7 @@ import kindveil.studio.work.piece.Piece;
 import kindveil.measure.Span;
 import kindveil.studio.work.making.Meanwhile;
 import kindveil.studio.work.making.StoredMaking;
+import kindveil.studio.work.sitting.Diary;
 import kindveil.way.Act;
 import org.jspecify.annotations.Nullable;
 
@@ -27,12 +28,29 @@ import org.jspecify.annotations.Nullable;
  * @param invite to a first piece, where there is none
  * @param apart what was set apart, in sentences
  */
-record TodayView(String heading, String air, long now, String empty, @Nullable Invite invite, List<String> apart, List<Sentence> sentences, WashLine line, Evening evening) implements PageView {
+record TodayView(String heading, String air, long now, String empty, @Nullable Invite invite, List<String> apart, List<Sentence> sentences, @Nullable Tonight tonight, WashLine line, Evening evening) implements PageView {
     /** Something the hands can do. */
     record Sentence(String when, String away, String title, String why, String href, boolean closing, long order, long from, long until) {
         /** Where its link leads, in a word. */
         public String where() {
             return href.startsWith("/bench") ? "bench" : "plan";
+        }
+    }
+
+    /** What was planned for today and is still to come. @param sheet where it stands to be printed */
+    record Tonight(String heading, List<Planned> planned, String sheet) {
+        /** One task of it. @param late whether its time is over */
+        record Planned(String time, String piece, String words, boolean late) {
+        }
+
+        static @Nullable Tonight of(List<Diary.Kept> planned, Say say, ZoneId zone) {
+            if (planned.isEmpty()) {
+                return null;
+            }
+            Instant now = say.now();
+            Instant until = planned.stream().map(Diary.Kept::end).max(Comparator.naturalOrder()).orElseThrow();
+            return new Tonight("Today’s sitting, until " + say.time(until), planned.stream().map(kept -> new Planned(kept.at().atZone(zone).toLocalTime().toString(), kept.piece(), kept.words(), kept.at().isBefore(now))).toList(),
+                    "/sittings/sheet?sitting=" + planned.stream().filter(kept -> !kept.at().isBefore(now)).findFirst().orElse(planned.getLast()).at().toEpochMilli());
         }
     }
 
@@ -61,9 +79,10 @@ record TodayView(String heading, String air, long now, String empty, @Nullable I
 
     /**
      * @param ready planned, and not begun
+     * @param planned for today, in sittings
      * @param invite where there is no piece at all
      */
-    static TodayView of(List<Followed> followed, List<Piece> ready, @Nullable Invite invite, List<String> apart, Say say, ZoneId zone) {
+    static TodayView of(List<Followed> followed, List<Piece> ready, List<Diary.Kept> planned, @Nullable Invite invite, List<String> apart, Say say, ZoneId zone) {
         Instant now = say.now();
         List<Sentence> sentences = new ArrayList<>();
         List<Meanwhile> meanwhile = Meanwhile.of(followed.stream().map(Followed::stored).toList(), now);
@@ -86,7 +105,7 @@ record TodayView(String heading, String air, long now, String empty, @Nullable I
         }
         sentences.sort(Comparator.comparingLong(Sentence::order));
         String empty = !sentences.isEmpty() || invite != null ? "" : "Nothing is running and nothing waits.";
-        return new TodayView(say.heading(), say.air(), now.toEpochMilli(), empty, invite, apart, sentences, WashLine.of(followed, say, now), Evening.of(followed, now, zone));
+        return new TodayView(say.heading(), say.air(), now.toEpochMilli(), empty, invite, apart, sentences, Tonight.of(planned, say, zone), WashLine.of(followed, say, now), Evening.of(followed, now, zone));
     }
 
     /** The next pull of a series, begun while the others dry. */

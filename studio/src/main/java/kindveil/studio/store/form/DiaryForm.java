@@ -23,7 +23,7 @@ public record DiaryForm(List<EntryForm> hours, @Nullable String due, List<UUID> 
     }
 
     /** When one task was to begin. */
-    public record KeptForm(String job, String act, String at) {
+    public record KeptForm(String job, String act, String at, int minutes, String piece, String words) {
     }
 
     public static DiaryForm of(Diary diary) {
@@ -35,7 +35,7 @@ public record DiaryForm(List<EntryForm> hours, @Nullable String due, List<UUID> 
     }
 
     private static KeptForm of(Diary.Kept kept) {
-        return new KeptForm(kept.job(), kept.act(), kept.at().toString());
+        return new KeptForm(kept.job(), kept.act(), kept.at().toString(), kept.minutes(), kept.piece(), kept.words());
     }
 
     private static EntryForm of(Hours.Entry entry) {
@@ -54,7 +54,7 @@ public record DiaryForm(List<EntryForm> hours, @Nullable String due, List<UUID> 
     }
 
     private static Diary.Kept kept(KeptForm form) {
-        return new Diary.Kept(form.job, form.act, Instant.parse(form.at));
+        return new Diary.Kept(form.job, form.act, Instant.parse(form.at), form.minutes, form.piece, form.words);
     }
 
     private static Hours.Entry entry(EntryForm form) {

@@ -30,8 +30,16 @@ public record Diary(int version, Hours hours, @Nullable LocalDateTime due, List<
     public static final Map<Resource, Integer> USUAL = Map.of(Resource.PLATE, 1, Resource.WEIGHT, 2, Resource.HEAT_TOOL, 1, Resource.TRAY, 1, Resource.FLAT_SPACE, 6000);
     public static final Diary EMPTY = new Diary(-1, Hours.NONE, null, List.of(), USUAL, Tiredness.USUAL, List.of(), List.of());
 
-    /** One task. @param job whose it is @param act its first, by its lasting name */
-    public record Kept(String job, String act, Instant at) {
+    /** One task. @param job whose it is @param act its first, by its lasting name @param words whose it is and what it is */
+    public record Kept(String job, String act, Instant at, int minutes, String piece, String words) {
+        public Kept(String job, String act, Instant at) {
+            this(job, act, at, 0, "", "");
+        }
+
+        public Instant end() {
+            return at.plus(java.time.Duration.ofMinutes(minutes));
+        }
+
         boolean is(String otherJob, String otherAct) {
             return job.equals(otherJob) && act.equals(otherAct);
         }

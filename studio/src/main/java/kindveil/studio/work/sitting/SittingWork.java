@@ -1,11 +1,11 @@
 package kindveil.studio.work.sitting;
 
 import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayDeque;
@@ -15,6 +15,7 @@ import java.util.Deque;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -34,6 +35,7 @@ import kindveil.sitting.Scheduler;
 import kindveil.sitting.Sitting;
 import kindveil.sitting.Solved;
 import kindveil.sitting.Task;
+import kindveil.studio.work.Caches;
 import kindveil.studio.work.making.MakeWork;
 import kindveil.studio.work.making.StoredMaking;
 import kindveil.studio.work.piece.Piece;
@@ -54,6 +56,7 @@ public class SittingWork {
     /** So far ahead sittings are looked for. */
     public static final int DAYS = 21;
     private static final int MOST_UNDONE = 30;
+    private static final int HALF_HOUR = 30;
     private static final int NOT_WEEKLY = 2;
     private static final Duration EXTRA = Duration.ofHours(2);
     private static final int EXTRA_FROM = 19;
@@ -64,7 +67,7 @@ public class SittingWork {
     private final Clock clock;
     private final ZoneId zone;
     /** Fresh pieces thought through, by piece, version and room. */
-    private final Cache<List<Object>, Fresh> fresh = Caffeine.newBuilder().maximumSize(200).build();
+    private final Cache<List<Object>, Fresh> fresh = Caches.bounded().maximumSize(200).build();
     private final Deque<Diary> earlier = new ArrayDeque<>();
 
     SittingWork(Diaries diaries, PieceWork pieces, MakeWork makings, Rooms rooms, Clock clock, ZoneId zone) {
@@ -92,7 +95,8 @@ public class SittingWork {
         List<UUID> away = List.copyOf(pieces.putAway());
         List<UUID> underWay = makings.active().stream().map(StoredMaking::piece).distinct().toList();
         List<UUID> made = List.copyOf(makings.newest().keySet());
-        return pieces.all().stream().filter(piece -> !away.contains(piece.id()) && (underWay.contains(piece.id()) || !made.contains(piece.id()) || diaries.now().pieces().contains(piece.id()))).toList();
+        List<UUID> chosen = diaries.now().pieces();
+        return pieces.all().stream().filter(piece -> !away.contains(piece.id()) && (underWay.contains(piece.id()) || !made.contains(piece.id()) || chosen.contains(piece.id()))).toList();
     }
 
     /** As it is kept, made good where it no longer holds. */
@@ -267,7 +271,31 @@ public class SittingWork {
 
     /** A task put elsewhere. @param at null where it is free again */
     public Worked pin(int version, String job, String act, @Nullable Instant at) {
-        return keep(diaries.now().at(version).pinned(job, act, at), Scheduler.QUICK);
+        Diary asked = diaries.now().at(version).pinned(job, act, at);
+        Worked worked = worked(asked, Scheduler.QUICK);
+        if (at != null && !worked.astray().isEmpty()) {
+            throw new UnusableValue("Beginning", Hours.said(at.atZone(zone).toLocalDateTime()), later(worked, job, act, at), "What comes before it must be dry, your hands free, and what follows must still be in time. Nothing was moved.");
+        }
+        return keep(asked, Scheduler.QUICK);
+    }
+
+    /** The soonest moment after one that is asked for at which a task could begin. */
+    private static String later(Worked worked, String job, String act, Instant at) {
+        for (int task = 0; task < worked.problem().tasks().size(); task++) {
+            if (worked.job(task).equals(job) && worked.act(task).equals(act)) {
+                int number = task;
+                Schedule found = Scheduler.QUICK.solve(worked.problem().with(task, each -> each.within(Math.max(each.earliest(), worked.minute(at)), Math.max(each.latest(), worked.minute(at))))).schedule();
+                return found == null ? "a moment before that" : "%s, or before that".formatted(Hours.said(worked.at(found.start(number)).atZone(worked.zone()).toLocalDateTime()));
+            }
+        }
+        return "a moment of a task that is planned";
+    }
+
+    /** What was kept for one day and is still to come, in its order. @param coming acts still to come of each making under way */
+    public List<Diary.Kept> today(Map<String, Set<String>> coming) {
+        LocalDate today = today();
+        return diaries.now().planned().stream().filter(kept -> kept.at().atZone(zone).toLocalDate().equals(today) && coming.getOrDefault(kept.job(), Set.of(kept.act())).contains(kept.act()))
+                .sorted(Comparator.comparing(Diary.Kept::at)).toList();
     }
 
     /** One sitting made longer, shorter, moved or left out. @param to null where it is left out */
@@ -295,15 +323,46 @@ public class SittingWork {
     /** What would make it fit, each by itself. */
     public List<Way> ways(Worked worked) {
         List<Airing> airings = airings(worked);
-        List<Sitting> more = more(worked);
+        List<Sitting> more = more(worked, until(worked));
         List<Way> ways = new ArrayList<>();
         for (Relaxation each : Relaxation.of(worked.problem(), more, airings.stream().map(Airing::otherwise).toList(), Scheduler.QUICK)) {
             ways.add(way(worked, each, airings, more));
         }
         if (ways.isEmpty()) {
+            several(worked).ifPresent(ways::add);
             fewer(worked).ifPresent(ways::add);
         }
         return ways;
+    }
+
+    /** Where no single change does, as many evenings more as it takes; and if need be as much later. */
+    private Optional<Way> several(Worked worked) {
+        return several(worked, worked.problem(), more(worked, until(worked)), false).or(() -> several(worked, worked.problem().undue(), more(worked, worked.zero().plus(Duration.ofDays(DAYS))), true));
+    }
+
+    private static Optional<Way> several(Worked worked, Problem asked, List<Sitting> more, boolean later) {
+        List<Sitting> sittings = new ArrayList<>(asked.sittings());
+        List<Hours.Entry> entries = new ArrayList<>(worked.diary().hours().entries());
+        int said = entries.size();
+        for (Sitting extra : more) {
+            sittings.add(extra);
+            entries.add(once(worked, extra.from(), extra.to()));
+            Problem problem = asked.in(sittings);
+            Schedule schedule = Scheduler.QUICK.solve(problem).schedule();
+            if (schedule != null) {
+                int end = problem.jobs().stream().mapToInt(job -> schedule.end(problem, job)).max().orElse(0);
+                LocalDateTime due = worked.at(Math.ceilDiv(end, HALF_HOUR) * HALF_HOUR).atZone(worked.zone()).toLocalDateTime();
+                boolean moved = later && worked.diary().due() != null;
+                String words = "more sittings: %s%s".formatted(new Hours(entries.subList(said, entries.size())).words(), moved ? "; and all due " + Hours.said(due) : "");
+                Diary change = worked.diary().with(new Hours(entries));
+                return Optional.of(new Way(new Relaxation(Relaxation.What.ONE_SITTING_MORE, 0, 0, schedule, problem), words, moved ? change.due(due) : change, null, null, null));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Hours.Once once(Worked worked, int from, int to) {
+        return new Hours.Once(worked.at(from).atZone(worked.zone()).toLocalDate(), worked.at(from).atZone(worked.zone()).toLocalTime(), worked.at(to).atZone(worked.zone()).toLocalTime());
     }
 
     /** Where no single change does, as many pieces as fit: of each conflict the one that takes longest is left out. */
@@ -342,9 +401,8 @@ public class SittingWork {
             }
             case ONE_SITTING_MORE -> {
                 Sitting extra = more.get(each.of());
-                Hours.Free free = new Hours.Free(worked.at(extra.from()).atZone(zone), worked.at(extra.from() + each.by()).atZone(zone));
                 List<Hours.Entry> entries = new ArrayList<>(diary.hours().entries());
-                entries.add(new Hours.Once(free.from().toLocalDate(), free.from().toLocalTime(), free.to().toLocalTime()));
+                entries.add(once(worked, extra.from(), extra.from() + each.by()));
                 yield new Way(each, "a sitting more: " + new Hours(entries.subList(entries.size() - 1, entries.size())).words(), diary.with(new Hours(entries)), null, null, null);
             }
             case LATER -> new Way(each, "all due %s later".formatted(Span.words(Duration.ofMinutes(each.by()))), diary.due(java.util.Objects.requireNonNull(diary.due()).plusMinutes(each.by())), null, null, null);
@@ -418,10 +476,13 @@ public class SittingWork {
         return plot.lags().stream().mapToInt(Lag::least).sum() + plot.tasks().stream().mapToInt(Task::minutes).sum();
     }
 
-    /** Two hours of each evening nothing is done in, until it is due. */
-    private List<Sitting> more(Worked worked) {
+    private static Instant until(Worked worked) {
+        return worked.due() == null ? worked.zero().plus(Duration.ofDays(DAYS)) : worked.due();
+    }
+
+    /** Two hours of each evening nothing is done in, until some moment. */
+    private List<Sitting> more(Worked worked, Instant until) {
         List<Sitting> more = new ArrayList<>();
-        Instant until = worked.due() == null ? worked.at(worked.problem().horizon()) : worked.due();
         for (int day = 0; day < DAYS / NOT_WEEKLY; day++) {
             Instant from = today().plusDays(day).atTime(EXTRA_FROM, 0).atZone(zone).toInstant();
             int minute = worked.minute(from);

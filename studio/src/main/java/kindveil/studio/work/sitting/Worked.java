@@ -115,7 +115,7 @@ public record Worked(Diary diary, Instant zero, ZoneId zone, List<Hours.Free> fr
 
     /** What would be kept of it. */
     public List<Diary.Kept> kept() {
-        return java.util.stream.IntStream.range(0, problem.tasks().size()).mapToObj(task -> new Diary.Kept(problem.jobs().get(problem.tasks().get(task).job()).key(), act(task), start(task))).toList();
+        return java.util.stream.IntStream.range(0, problem.tasks().size()).mapToObj(task -> new Diary.Kept(job(task), act(task), start(task), problem.tasks().get(task).minutes(), jobs.get(problem.tasks().get(task).job()).words(), problem.tasks().get(task).words())).toList();
     }
 
     /** The lasting name of a task: its first act. */
