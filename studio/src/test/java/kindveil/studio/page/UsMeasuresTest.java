@@ -69,6 +69,7 @@ class UsMeasuresTest {
     void everyWayAndEveryPage_speakInInchesSpoonsAndMils() {
         List<String> found = new ArrayList<>(metricOn("/pieces"));
         found.addAll(metricOn("/"));
+        found.addAll(metricOn("/sittings"));
         Piece piece = piece();
         found.addAll(metricOn("/pieces/" + piece.id() + "/build?foresee=true"));
         for (Way way : Catalogue.ways()) {

@@ -65,8 +65,7 @@ record SittingsView(String heading, String told, String sure, String anew, int v
     static SittingsView of(Worked worked, List<Piece> candidates, Form form, String asked, List<String> problems, boolean undoable, Say say) {
         Diary diary = worked.diary();
         List<String> notes = new ArrayList<>(worked.astray());
-        worked.unfit().forEach(unfit -> notes.add(unfit.never() == null ? "“%s” is left out: the bench refuses its plan. Look at Make.".formatted(unfit.words())
-                : "“%s” is left out: it never dries in this room's air. %s Warm the room, bring a fan, or plan it otherwise.".formatted(unfit.words(), unfit.never().window().why())));
+        worked.unfit().forEach(unfit -> notes.add(say.it("“%s” is left out: %s".formatted(unfit.words(), unfit.why()))));
         boolean said = worked.asked() && !worked.problem().sittings().isEmpty();
         Chart chart = worked.fits() ? Chart.of(worked, asked, worked.due() == null ? null : "all due, " + Hours.said(java.util.Objects.requireNonNull(diary.due()))) : null;
         return new SittingsView(heading(worked), told(worked, form, candidates, say), sure(worked), worked.anew() && !diary.planned().isEmpty() ? "Things have moved on since this was kept: it is planned from now, with as little changed as can be." : "", diary.version(), form, problems, notes, chart,

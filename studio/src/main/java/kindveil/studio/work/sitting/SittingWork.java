@@ -175,7 +175,7 @@ public class SittingWork {
             List<StoredMaking> own = active.stream().filter(making -> making.piece().equals(id)).toList();
             Fresh plan = fresh(piece);
             if (own.isEmpty() && !plan.sound) {
-                unfit.add(new Worked.Unfit(id, piece.title(), null));
+                unfit.add(new Worked.Unfit(id, piece.title(), plan.trace.refusals().getFirst().words()));
                 continue;
             }
             if (own.isEmpty()) {
@@ -197,7 +197,7 @@ public class SittingWork {
 
     private static void add(List<Problem.Plot> plots, List<Worked.Pull> jobs, List<Worked.Unfit> unfit, JobReading reading, Worked.Pull pull, @Nullable Integer due) {
         if (reading.plot() == null) {
-            unfit.add(new Worked.Unfit(pull.piece(), pull.words(), reading.never()));
+            unfit.add(new Worked.Unfit(pull.piece(), pull.words(), "It never dries in this room’s air. %s Warm the room, bring a fan, or plan it otherwise.".formatted(java.util.Objects.requireNonNull(reading.never()).window().why())));
         } else {
             plots.add(new Problem.Plot(new Job(pull.key(), pull.words(), due), reading.plot().tasks(), reading.plot().lags(), reading.plot().holdings()));
             jobs.add(pull);

@@ -14,7 +14,6 @@ import kindveil.sitting.Hours;
 import kindveil.sitting.Problem;
 import kindveil.sitting.Schedule;
 import kindveil.way.Trace.Moment;
-import kindveil.way.Trace.Wait;
 import kindveil.way.ActId;
 import java.util.Optional;
 import java.util.function.Function;
@@ -43,8 +42,8 @@ public record Worked(Diary diary, Instant zero, ZoneId zone, List<Hours.Free> fr
     public record Pull(String key, UUID piece, String words, @Nullable UUID making, Length width, Length height, Instant origin, kindveil.way.Plan plan, Function<Function<ActId, Optional<Instant>>, List<Moment>> walk) {
     }
 
-    /** A piece left out. @param never the wait that never ends in this room, or null where the bench refuses its plan */
-    public record Unfit(UUID piece, String words, @Nullable Wait never) {
+    /** A piece left out. @param why what the bench has against its plan, or which wait never ends in this room */
+    public record Unfit(UUID piece, String words, String why) {
     }
 
     public Worked {

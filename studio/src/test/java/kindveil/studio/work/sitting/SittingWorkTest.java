@@ -1,0 +1,173 @@
+package kindveil.studio.work.sitting;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import biweekly.Biweekly;
+import biweekly.component.VEvent;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import kindveil.measure.Length;
+import kindveil.measure.UnusableValue;
+import kindveil.reading.TaskReading.Resource;
+import kindveil.sitting.Check;
+import kindveil.sitting.Holding;
+import kindveil.sitting.Hours;
+import kindveil.sitting.Job;
+import kindveil.sitting.Lag;
+import kindveil.sitting.Problem;
+import kindveil.sitting.Schedule;
+import kindveil.sitting.Sitting;
+import kindveil.sitting.Task;
+import kindveil.sitting.Tiredness;
+import kindveil.studio.OpenStudio;
+import kindveil.studio.OpenStudio.Studio;
+import kindveil.studio.Samples;
+import kindveil.studio.work.Outdated;
+import kindveil.studio.work.making.MakeWork;
+import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.piece.PieceWork;
+import kindveil.studio.work.room.Rooms;
+import kindveil.studio.work.room.StudioRoom;
+import kindveil.way.ActId;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+@ExtendWith(OpenStudio.class)
+class SittingWorkTest {
+    private final SittingWork sittings;
+    private final Diaries diaries;
+    private final PieceWork pieces;
+    private final MakeWork makings;
+    private final Rooms rooms;
+    private final Studio studio;
+    private final List<Piece> made = new ArrayList<>();
+
+    SittingWorkTest(Studio studio) {
+        this.studio = studio;
+        this.sittings = studio.bean(SittingWork.class);
+        this.diaries = studio.bean(Diaries.class);
+        this.pieces = studio.bean(PieceWork.class);
+        this.makings = studio.bean(MakeWork.class);
+        this.rooms = studio.bean(Rooms.class);
+    }
+
+    @AfterEach
+    void nothingPlanned() {
+        sittings.say(diaries.now().saying(Hours.NONE, null, List.of()).free());
+        makings.active().stream().filter(making -> made.stream().anyMatch(piece -> piece.id().equals(making.piece()))).forEach(making -> makings.layAside(making.id()));
+        made.forEach(piece -> pieces.remove(piece.id(), piece.title()));
+    }
+
+    private Piece piece(String title) {
+        Piece piece = pieces.begin(title, Length.ofMillimetres(90), "oar.png", Samples.cornerPng());
+        made.add(piece);
+        return piece;
+    }
+
+    private Diary asking(String hours, String due, Piece... of) {
+        return diaries.now().saying(Hours.parse(hours, sittings.today()), Hours.moment(due, sittings.today()), List.of(of).stream().map(Piece::id).toList());
+    }
+
+    @Test
+    void whatIsKept_isReadAsItWas() {
+        Diary diary = new Diary(diaries.now().version(), Hours.parse("every Tue 19-21, Sat 22-1, not Tue 1 Dec", sittings.today()), LocalDateTime.of(2027, 3, 28, 18, 0), List.of(UUID.randomUUID()), Map.of(Resource.PLATE, 3, Resource.FLAT_SPACE, 5200), new Tiredness(40, 7),
+                List.of(new Diary.Kept("a", "1.coat", Instant.parse("2026-11-28T10:00:00Z"), 12, "Oar", "Coat it")), List.of(new Diary.Kept("b", "2.lay", Instant.parse("2026-11-28T11:00:00Z"))));
+        diaries.replace(diary);
+        assertEquals(diary.at(diaries.now().version()), diaries.now());
+        assertThrows(Outdated.class, () -> diaries.replace(diary));
+    }
+
+    @Test
+    void pieces_areFittedIn_andStayWhereTheyWere() {
+        Worked worked = sittings.say(asking("tomorrow 9-13, tomorrow 15-19", "tomorrow 20:00", piece("Oar"), piece("Lock")));
+        assertTrue(worked.fits());
+        assertEquals(List.of(), Check.of(worked.problem(), worked.schedule()));
+        studio.clock().forward(Duration.ofMinutes(37));
+        Worked later = sittings.now();
+        assertFalse(later.anew(), "half an hour went by, and nothing was to be done in it");
+        for (int task = 0; task < worked.problem().tasks().size(); task++) {
+            assertEquals(worked.start(task), later.start(task));
+        }
+    }
+
+    @Test
+    void underWay_itsWaitsGoOn_andWhatClosesIsKept() {
+        Piece oar = piece("Oar");
+        var making = makings.begin(oar.id());
+        while (!makings.get(making.id()).making().current().orElseThrow().key().equals("press")) {
+            makings.tell(making.id(), makings.get(making.id()).told().size(), 0, 0, true);
+        }
+        makings.tell(making.id(), makings.get(making.id()).told().size(), 0, 0, true);
+        Worked worked = sittings.say(asking("today 0:00-23:59, tomorrow 0:00-23:59", "", oar));
+        assertTrue(worked.fits());
+        assertEquals(making.id(), worked.jobs().getFirst().making());
+        // the brush is washed before it hardens, and nothing is rubbed before it is through
+        assertTrue(worked.problem().tasks().getFirst().latest() <= 30, worked.problem().tasks().getFirst().toString());
+        int rub = java.util.stream.IntStream.range(0, worked.problem().tasks().size()).filter(task -> worked.problem().tasks().get(task).rubbing() > 0).findFirst().orElseThrow();
+        assertFalse(worked.start(rub).isBefore(studio.clock().instant().plus(Duration.ofMinutes(59))));
+    }
+
+    /** Where the room never lets it dry, it is left out and said so. */
+    @Test
+    void neverDries_isLeftOut_andSaid() {
+        StudioRoom room = rooms.now();
+        Piece oar = piece("Oar");
+        try {
+            rooms.replace(new StudioRoom(room.version(), 21, 97, room.units(), studio.clock().instant()));
+            Worked worked = sittings.say(asking("tomorrow 9-13", "", oar));
+            assertFalse(worked.asked());
+            assertEquals(List.of("Oar"), worked.unfit().stream().map(Worked.Unfit::words).toList());
+            assertTrue(worked.unfit().getFirst().why().contains("dr"), worked.unfit().getFirst().why());
+        } finally {
+            rooms.replace(new StudioRoom(rooms.now().version(), room.celsius(), room.percent(), room.units(), studio.clock().instant()));
+        }
+    }
+
+    @Test
+    void put_whereItCannotStand_isRefused_withTheMomentItCould() {
+        Worked worked = sittings.say(asking("tomorrow 9-13, tomorrow 15-19", "", piece("Oar")));
+        int rub = java.util.stream.IntStream.range(0, worked.problem().tasks().size()).filter(task -> worked.problem().tasks().get(task).rubbing() > 0).findFirst().orElseThrow();
+        UnusableValue refused = assertThrows(UnusableValue.class, () -> sittings.pin(diaries.now().version(), worked.job(rub), worked.act(rub), worked.start(0)));
+        assertTrue(refused.getMessage().contains("Nothing was moved"), refused.getMessage());
+        assertEquals(List.of(), diaries.now().pins());
+        sittings.pin(diaries.now().version(), worked.job(rub), worked.act(rub), worked.start(rub).plus(Duration.ofMinutes(20)));
+        assertEquals(worked.start(rub).plus(Duration.ofMinutes(20)), sittings.now().start(rub));
+        assertEquals(1, diaries.now().pins().size());
+    }
+
+    @Test
+    void longer_isNeverWorse_andUndoTakesItBack() {
+        Worked quick = sittings.say(asking("every Mon 19-21, every Tue 19-21, every Wed 19-21, every Thu 19-21, every Fri 19-21, every Sat 10-13, every Sun 10-13", "", piece("Oar"), piece("Lock"), piece("Weir")));
+        Worked better = sittings.better(diaries.now().version());
+        assertTrue(better.cost().total() <= quick.cost().total());
+        sittings.undo(diaries.now().version());
+        assertEquals(quick.kept(), diaries.now().planned());
+    }
+
+    /** Written through the night the clocks go forward, read by another library. */
+    @Test
+    void calendar_throughDaylightSavingAndMidnight() {
+        ZoneId zone = ZoneId.of("Europe/Berlin");
+        Instant zero = LocalDateTime.of(2027, 3, 27, 22, 0).atZone(zone).toInstant();
+        Task coat = new Task(0, List.of(new Task.Timed(ActId.first("coat"), "Coat it; thin, even", 0, 10)), 10, List.of(new Task.Span(0, 10)), 0, 0, Task.ANY);
+        Task lift = new Task(0, List.of(new Task.Timed(ActId.first("lift"), "Lift it", 0, 5)), 5, List.of(new Task.Span(0, 5)), 0, 0, Task.ANY);
+        Problem problem = Problem.of(List.of(new Problem.Plot(new Job("moth", "Moth", null), List.of(coat, lift), List.of(new Lag(0, 1, 60, 300, "before it holds too well")), List.of(new Holding(Resource.PLATE, 1, 0, 0, 1, 5)))), Map.of(),
+                List.of(new Sitting(0, 120, 0), new Sitting(150, 400, 1)), Tiredness.USUAL);
+        Worked worked = new Worked(Diary.EMPTY, zero, zone, List.of(), problem, List.of(new Worked.Pull("moth", UUID.randomUUID(), "Moth", null, Length.ofMillimetres(10), Length.ofMillimetres(10), zero, null, begins -> List.of())), List.of(), new Schedule(List.of(100, 270)), false, List.of());
+        List<VEvent> events = Biweekly.parse(CalendarFile.of(worked)).first().getEvents();
+        assertEquals(List.of("2027-03-27T23:40", "2027-03-28T03:30", "2027-03-28T05:40"), events.stream().map(event -> event.getDateStart().getValue().toInstant().atZone(zone).toLocalDateTime().toString()).toList());
+        assertEquals("Moth: Coat it; thin, even", events.getFirst().getSummary().getValue());
+        assertTrue(events.getLast().getSummary().getValue().contains("last moment for “Lift it”"));
+        assertEquals(3, events.stream().map(event -> event.getUid().getValue()).distinct().count());
+    }
+}
