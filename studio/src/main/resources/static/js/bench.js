@@ -272,6 +272,8 @@ document.addEventListener("keydown", (event) => {
     }
   } else if (/^[a-i]$/.test(event.key) && !event.repeat) {
     document.querySelector(`[data-sign="${event.key}"]`)?.click();
+  } else if (event.key === "n" && !event.repeat) {
+    document.querySelector("[data-back]:not([hidden]), [data-ahead]")?.click();
   } else if (event.key === "m" && !event.repeat) {
     switchSound();
   }
@@ -282,6 +284,20 @@ document.addEventListener("keyup", (event) => {
   }
 });
 window.addEventListener("blur", () => answers.forEach((answer) => answer.end()));
+
+// --- to what closes next at another piece, and back to where one was
+const ahead = document.querySelector("[data-ahead]");
+const back = document.querySelector("[data-back]");
+const cameFrom = JSON.parse(sessionStorage.getItem("came-from") ?? "null");
+if (cameFrom?.to === location.pathname) {
+  back.href = cameFrom.from;
+  back.firstChild.textContent = `back to ${cameFrom.name}`;
+  back.hidden = false;
+}
+ahead?.addEventListener("click", () => {
+  sessionStorage.setItem("came-from", JSON.stringify({ from: location.pathname, to: new URL(ahead.href).pathname, name: document.querySelector(".top b").textContent }));
+});
+back.addEventListener("click", () => sessionStorage.removeItem("came-from"));
 
 // --- the screen stays awake while the bench is open, and the page is fresh after sleep
 async function stayAwake() {

@@ -37,6 +37,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param seq how many deeds this page has seen
  * @param slips the other things that run, the most pressing few
+ * @param ahead what of another piece closes next, or asks next where nothing closes; null where nothing else runs
  * @param more how many more there are
  * @param startsDwell whether going on counts 3, 2, 1 first
  * @param drawing of the act, where nothing is waited for
@@ -47,7 +48,7 @@ import org.jspecify.annotations.Nullable;
  * @param laidAside whether it is no longer followed, and takes no acts
  */
 public record BenchView(UUID making, UUID piece, String pieceTitle, String way, int position, int all, int seq, String title, String how, String amount, String caution, @Nullable Chance chance, List<Tale> tales,
-        @Nullable ClockView clock, List<AnswerView> answers, String rescue, String next, List<Slip> slips, int more, List<LaterAct> later, boolean finished, String last, boolean startsDwell, @Nullable ActDrawing drawing, long counts, @Nullable Late late, boolean laidAside, PullView pull, boolean undo) {
+        @Nullable ClockView clock, List<AnswerView> answers, String rescue, String next, List<Slip> slips, int more, @Nullable Slip ahead, List<LaterAct> later, boolean finished, String last, boolean startsDwell, @Nullable ActDrawing drawing, long counts, @Nullable Late late, boolean laidAside, PullView pull, boolean undo) {
     private static final int MOST_SLIPS = 3;
     private static final int LONG_TITLE = 22;
     private static final long SHORTEST_COUNT = 5;
@@ -253,11 +254,12 @@ public record BenchView(UUID making, UUID piece, String pieceTitle, String way, 
         List<Slip> own = slips(stored, making, stored.called(piece.title()), false, say, say.now());
         List<Slip> slips = Stream.concat(own.stream().sorted(pressing), others.stream().sorted(pressing)).limit(MOST_SLIPS).toList();
         int more = own.size() + others.size() - slips.size();
+        Slip ahead = others.stream().filter(slip -> slip.until > 0 && slip.from <= say.now().toEpochMilli()).min(pressing).or(() -> others.stream().filter(slip -> slip.from > 0).min(pressing)).orElse(null);
         String last = stored.justReplanned() ? "the change of plan" : making.moments().isEmpty() ? "" : say.it(making.moments().getLast().act().title());
         int seq = stored.told().size();
         if (making.finished()) {
             return new BenchView(stored.id(), piece.id(), stored.called(piece.title()) + pull.of(), made(stored), making.position() - 1, making.position() - 1, seq, "Made", "", "", "", null, List.of(),
-                    null, List.of(), "", "", slips, more, List.of(), true, last, false, null, 0, null, false, pull, stored.underWay() || stored.justReplanned());
+                    null, List.of(), "", "", slips, more, ahead, List.of(), true, last, false, null, 0, null, false, pull, stored.underWay() || stored.justReplanned());
         }
         Act act = making.current().orElseThrow();
         ClockView clock = making.clock().map(c -> ClockView.of(c, say)).orElse(null);
@@ -266,7 +268,7 @@ public record BenchView(UUID making, UUID piece, String pieceTitle, String way, 
                 .or(() -> amounts.batch(act.id()).map(b -> String.join(", ", b.shares().stream().map(share -> say.both(share.volume()) + " " + share.words()).toList()) + Knot.strength(b))).orElse("");
         return new BenchView(stored.id(), piece.id(), stored.called(piece.title()) + pull.of(), stored.wayOf(act.id()).toLowerCase(Locale.ROOT), making.position(), making.position() + making.remaining() - 1, seq,
                 say.it(act.title()), say.it(act.how()), amount, say.it(String.join(" ", Stream.concat(beside.stream(), CautionReading.words(act.step(), making.bench(say.now())).stream()).toList())), chance(making, act, say), Tale.of(making, say.now()), clock, answers(making, act, say),
-                say.it(making.rescue().map(Answer::meaning).orElse("")), say.it(following(making)), slips, more, later(making, say), false, last, startsDwell(making, act), clock == null ? ActDrawing.of(making.bench(say.now()), act.step(), say) : null, counts(act), Late.of(making, act, say.now()), stored.laidAside(), pull, stored.underWay() || stored.justReplanned());
+                say.it(making.rescue().map(Answer::meaning).orElse("")), say.it(following(making)), slips, more, ahead, later(making, say), false, last, startsDwell(making, act), clock == null ? ActDrawing.of(making.bench(say.now()), act.step(), say) : null, counts(act), Late.of(making, act, say.now()), stored.laidAside(), pull, stored.underWay() || stored.justReplanned());
     }
 
     /** The way of the act told last. */
