@@ -9,6 +9,7 @@ import kindveil.bench.Layer.Undercolour;
 import kindveil.drying.Airing;
 import kindveil.drying.Belief;
 import kindveil.drying.Room;
+import kindveil.drying.Learned;
 import kindveil.drying.RoomCourse;
 
 /**
@@ -154,7 +155,9 @@ public record Bench(Duration now, List<Thing> things, List<Bond> bonds, RoomCour
     /** What is believed of how fast a bed dries before anything is seen of it, by what lies under it. */
     public Belief belief(Face bed) {
         boolean onSupport = bed.thing() == ThingKind.SUPPORT || bond(bed.thing()).map(bond -> bond.joins(ThingKind.SUPPORT)).orElse(false);
-        return onSupport ? support().map(under -> under.support().belief()).orElse(Belief.UNLEARNED) : Belief.UNLEARNED;
+        Belief under = onSupport ? support().map(Undercolour::support).map(Support::belief).orElse(Belief.UNLEARNED) : Belief.UNLEARNED;
+        Learned learned = room().learned();
+        return learned.checks() == 0 ? under : wettest(bed).map(coat -> under.learning(learned.of(coat.product().id()))).orElse(under);
     }
 
     /** What is believed of it, with what was seen. */

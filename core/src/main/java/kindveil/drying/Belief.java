@@ -48,6 +48,11 @@ public final class Belief {
         return new Belief(rate, rates, after, seen + 1);
     }
 
+    /** With what was learned of other coats; what is doubted stays as doubtful as it was. */
+    public Belief learning(Rate learned) {
+        return of(new Rate(learned.logMean(), Math.max(learned.logDeviation(), rate.logDeviation() > Rate.UNLEARNED.logDeviation() ? rate.logDeviation() : 0)));
+    }
+
     /** How many signs have corrected it. */
     public int seen() {
         return seen;

@@ -117,7 +117,8 @@ public final class Drying {
         return waterShare(at, Rate.UNLEARNED.middle());
     }
 
-    double waterShare(Duration at, double rate) {
+    /** The same in a studio where it dries at another rate. */
+    public double waterShare(Duration at, double rate) {
         return curve(rate).shareAfter(elapsed(at));
     }
 

@@ -48,11 +48,11 @@ public record RoomCourse(List<Spell> spells) {
         return spells.getLast().room();
     }
 
-    /** The same air, its times counted from {@code time} on; what was before is gone. */
+    /** The air alone, its times counted from {@code time} on; what was before is gone. */
     RoomCourse since(Duration time) {
         List<Spell> left = new ArrayList<>();
-        left.add(new Spell(Duration.ZERO, at(time)));
-        spells.stream().filter(spell -> spell.from().compareTo(time) > 0).forEach(spell -> left.add(new Spell(spell.from().minus(time), spell.room())));
+        left.add(new Spell(Duration.ZERO, at(time).knowing(Learned.NOTHING)));
+        spells.stream().filter(spell -> spell.from().compareTo(time) > 0).forEach(spell -> left.add(new Spell(spell.from().minus(time), spell.room().knowing(Learned.NOTHING))));
         return new RoomCourse(left);
     }
 
@@ -66,6 +66,11 @@ public record RoomCourse(List<Spell> spells) {
     /** Each of its rooms otherwise aired. */
     public RoomCourse with(Airing airing) {
         return mapped(room -> room.with(airing));
+    }
+
+    /** Each with what was learned. */
+    public RoomCourse knowing(Learned learned) {
+        return mapped(room -> room.knowing(learned));
     }
 
     private RoomCourse mapped(UnaryOperator<Room> change) {

@@ -253,6 +253,15 @@ public final class Making {
         return belief;
     }
 
+    /** A sign of drying, and the bed it was seen of, on the bench's time. */
+    public record Check(Sign sign, Coating bed, Duration at) {
+    }
+
+    /** What was seen and felt of what dries, and of which bed. */
+    public List<Check> checks() {
+        return signs.stream().filter(sign -> sign.tale().of() instanceof TellTale.Of.Drying).flatMap(sign -> Optional.ofNullable(seen(sign)).filter(bed -> bed.drying() != null).map(bed -> new Check(sign, bed, Duration.between(begun, sign.at()))).stream()).toList();
+    }
+
     /** The bed a sign was seen of, as it was then. */
     private @Nullable Coating seen(Sign sign) {
         Duration at = Duration.between(begun, sign.at());
