@@ -42,6 +42,9 @@ public final class OpenStudio implements ParameterResolver, BeforeEachCallback {
                 .initializers(c -> ((org.springframework.context.support.GenericApplicationContext) c).registerBean("testClock", java.time.Clock.class, () -> clock, d -> d.setPrimary(true)))
                 .run("--server.port=0", "--spring.datasource.url=" + store, "--kindveil.data=target/none", "--spring.jpa.properties.hibernate.generate_statistics=true",
                         "--logging.level.org.hibernate.engine.internal.StatisticalLoggingSessionEventListener=warn");
+        // what one test feels of a bed must not teach the next one
+        kindveil.studio.work.learning.Teachings teachings = context.getBean(kindveil.studio.work.learning.Teachings.class);
+        teachings.replace(new kindveil.studio.work.learning.Teaching(teachings.now().version(), false, null, java.util.List.of()));
         String port = context.getEnvironment().getProperty("local.server.port");
         return new Studio(context, "http://localhost:" + port, clock);
     }

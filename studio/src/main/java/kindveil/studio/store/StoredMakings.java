@@ -116,6 +116,22 @@ class StoredMakings implements Makings {
         return SetApart.of(open, e -> making(e, told.getOrDefault(e.id, List.of()), signs.getOrDefault(e.id, List.of()), replans.getOrDefault(e.id, List.of()), since(air, e.begun)), (e, wrong) -> new Damaged("A making", e.id, wrong));
     }
 
+    @Override
+    public List<StoredMaking> withSigns(int most) {
+        List<UUID> newest = entities.createQuery("select s.making from SignEntity s group by s.making order by max(s.seen) desc", UUID.class).setMaxResults(most).getResultList();
+        // what is damaged is told of where it is looked at; nothing is learned from it
+        return SetApart.of(newest.reversed(), id -> {
+            MakingEntity e = entities.find(MakingEntity.class, id);
+            List<UUID> only = List.of(id);
+            return making(e, told(only).getOrDefault(id, List.of()), signs(only).getOrDefault(id, List.of()), replans(only).getOrDefault(id, List.of()), rooms.since(e.begun));
+        }, (id, wrong) -> new Damaged("A making", id, wrong)).read();
+    }
+
+    @Override
+    public long signed() {
+        return entities.createQuery("select count(s) from SignEntity s", Long.class).getSingleResult();
+    }
+
     /** The last told before a moment, and all after it. */
     private static List<ToldRoom> since(List<ToldRoom> air, Instant begun) {
         int from = 0;

@@ -12,6 +12,8 @@ import kindveil.studio.keep.Backups;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.Outdated;
+import kindveil.studio.work.learning.LearnWork;
+import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.room.Rooms;
 import kindveil.studio.work.room.StudioRoom;
 import org.springframework.stereotype.Controller;
@@ -27,8 +29,12 @@ class RoomController {
     private static final Duration TWO_WEEKS = Duration.ofDays(14);
     private final Clock clock;
     private final BackupWork backups;
+    private final LearnWork learning;
+    private final PieceWork pieces;
 
-    RoomController(Rooms rooms, Say say, Clock clock, BackupWork backups) {
+    RoomController(Rooms rooms, Say say, Clock clock, BackupWork backups, LearnWork learning, PieceWork pieces) {
+        this.learning = learning;
+        this.pieces = pieces;
         this.backups = backups;
         this.rooms = rooms;
         this.say = say;
@@ -38,7 +44,34 @@ class RoomController {
     @GetMapping("/room")
     ModelAndView room() {
         StudioRoom room = rooms.now();
-        return RoomView.of(room, RoomView.Form.of(room), backups, List.of(), say).in("today/room");
+        return RoomView.of(room, RoomView.Form.of(room), backups, learned(), List.of(), say).in("today/room");
+    }
+
+    private LearnedView learned() {
+        LearnWork.Taught taught = learning.taught();
+        return LearnedView.of(taught, pieces.all(taught.seen().stream().map(LearnWork.Seen::piece).distinct().toList()), say);
+    }
+
+    /** What is learned from: used or not, begun anew or not, one check more or less. */
+    @PostMapping("/room/learning")
+    Object learn(@RequestParam int version, @RequestParam(defaultValue = "") String use, @RequestParam(defaultValue = "") String since, @RequestParam(defaultValue = "") String leave, @RequestParam(defaultValue = "") String count) {
+        try {
+            if (!leave.isEmpty() || !count.isEmpty()) {
+                learning.count(version, leave.isEmpty() ? count : leave, leave.isEmpty());
+            } else if (!since.isEmpty()) {
+                if (since.equals("now")) {
+                    learning.forget(version);
+                } else {
+                    learning.remember(version);
+                }
+            } else {
+                learning.use(version, use.equals("yes"));
+            }
+            return "redirect:/room#learned";
+        } catch (Outdated outdated) {
+            StudioRoom room = rooms.now();
+            return RoomView.of(room, RoomView.Form.of(room), backups, learned(), List.of(outdated.getMessage()), say).in("today/room");
+        }
     }
 
     @PostMapping("/room/backup")
@@ -48,7 +81,7 @@ class RoomController {
             return "redirect:/room#safe";
         } catch (Backups.Failed failed) {
             StudioRoom room = rooms.now();
-            return RoomView.of(room, RoomView.Form.of(room), backups, List.of(failed.getMessage()), say).in("today/room");
+            return RoomView.of(room, RoomView.Form.of(room), backups, learned(), List.of(failed.getMessage()), say).in("today/room");
         }
     }
 
@@ -78,6 +111,6 @@ class RoomController {
                 problems.add(outdated.getMessage());
             }
         }
-        return RoomView.of(now, RoomView.Form.typed(now, degrees, percent, ago), backups, problems.words(), say).in("today/room");
+        return RoomView.of(now, RoomView.Form.typed(now, degrees, percent, ago), backups, learned(), problems.words(), say).in("today/room");
     }
 }

@@ -25,9 +25,10 @@ import kindveil.studio.work.room.StudioRoom;
  * The Room page: the air as it was read, and what dries how in it.
  *
  * @param told when it was read
+ * @param learned how fast things dry here, by the artist's own checks
  * @param safe when it was last backed up
  */
-record RoomView(Form form, String told, List<Curve> dryings, Safe safe, List<String> problems) implements PageView {
+record RoomView(Form form, String told, List<Curve> dryings, LearnedView learned, Safe safe, List<String> problems) implements PageView {
     private static final double WIDTH = 520;
     private static final double HEIGHT = 240;
     private static final double HOURS = 3;
@@ -66,21 +67,21 @@ record RoomView(Form form, String told, List<Curve> dryings, Safe safe, List<Str
     record Curve(String name, String path, String dash, String through) {
     }
 
-    static RoomView of(StudioRoom room, Form form, BackupWork backups, List<String> problems, Say say) {
+    static RoomView of(StudioRoom room, Form form, BackupWork backups, LearnedView learned, List<String> problems, Say say) {
         return new RoomView(form, say.time(room.told()), List.of(
-                drying("thin coat, open", "", Bed.open(new Coat(60, 0.6), Underlay.panel(5)), room.air()),
-                drying("coat on a print", "9 4", Bed.open(new Coat(100, 0.6), Underlay.paper(15)), room.air()),
-                drying("bed under a print", "4 4", UNDER_PRINT, room.air()),
-                drying("the same, weighted", "1 5", UNDER_PRINT.loaded(Cover.weight(false)), room.air())), Safe.of(backups, say), problems);
+                drying("thin coat, open", "", Bed.open(new Coat(60, 0.6), Underlay.panel(5)), room.air(), learned.belief()),
+                drying("coat on a print", "9 4", Bed.open(new Coat(100, 0.6), Underlay.paper(15)), room.air(), learned.belief()),
+                drying("bed under a print", "4 4", UNDER_PRINT, room.air(), learned.belief()),
+                drying("the same, weighted", "1 5", UNDER_PRINT.loaded(Cover.weight(false)), room.air(), learned.belief())), learned, Safe.of(backups, say), problems);
     }
 
-    private static Curve drying(String name, String dash, Bed bed, Room air) {
+    private static Curve drying(String name, String dash, Bed bed, Room air, Belief belief) {
         Drying drying = Drying.fresh(bed, RoomCourse.of(air), Duration.ZERO);
         List<String> points = new ArrayList<>();
         for (double x = 0; x <= WIDTH; x += 4) {
             points.add("%.0f %.1f".formatted(x, HEIGHT * (1 - drying.waterShare(Span.minutes(x / WIDTH * HOURS * 60)))));
         }
-        String through = drying.spread(Stage.THROUGH, Belief.UNLEARNED).map(s -> "through in %s [%s … %s]".formatted(Span.words(s.half()), Span.words(s.quarter()), Span.words(s.nineTenths())))
+        String through = drying.spread(Stage.THROUGH, belief).map(s -> "through in %s [%s … %s]".formatted(Span.words(s.half()), Span.words(s.quarter()), Span.words(s.nineTenths())))
                 .orElse("never gets through in this air; it does below about %.0f %%: warm the room, dry the air or bring a fan".formatted(Drying.dampestPercent(Stage.THROUGH)));
         return new Curve(name, "M" + String.join("L", points), dash, through);
     }

@@ -9,6 +9,8 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import kindveil.bench.Bench;
 import kindveil.bench.Layer;
+import kindveil.drying.Learned;
+import kindveil.drying.Rate;
 import kindveil.drying.Room;
 import kindveil.making.Begun;
 import kindveil.measure.Humidity;
@@ -43,14 +45,41 @@ public record PlanForm(List<PartForm> parts, List<ProductForm> products, String 
     public record ChosenForm(String key, String question, String words) {
     }
 
-    /** The air it was planned for. */
-    public record RoomForm(double celsius, double percent, String airing) {
+    /** The air it was planned for. @param learned of how fast things dry in it, or null where nothing was */
+    public record RoomForm(double celsius, double percent, String airing, @Nullable LearnedForm learned) {
         static RoomForm of(Room room) {
-            return new RoomForm(room.temperature().celsius(), room.humidity().percent(), Vocabulary.AIRING.of(room.airing()));
+            return new RoomForm(room.temperature().celsius(), room.humidity().percent(), Vocabulary.AIRING.of(room.airing()), room.learned().checks() == 0 ? null : LearnedForm.of(room.learned()));
         }
 
         Room room() {
-            return new Room(new Temperature(celsius), new Humidity(percent), Vocabulary.AIRING.read(airing));
+            Room room = new Room(new Temperature(celsius), new Humidity(percent), Vocabulary.AIRING.read(airing));
+            return learned == null ? room : room.knowing(learned.learned());
+        }
+    }
+
+    /** How fast things dry, as it was known then: the log of a rate and its spread. */
+    public record RateForm(double logMean, double logDeviation) {
+        static RateForm of(Rate rate) {
+            return new RateForm(rate.logMean(), rate.logDeviation());
+        }
+
+        Rate rate() {
+            return new Rate(logMean, logDeviation);
+        }
+    }
+
+    /** Of each product something was seen of, and of the others. */
+    public record LearnedForm(RateForm others, Map<String, RateForm> products, int checks) {
+        static LearnedForm of(Learned learned) {
+            Map<String, RateForm> products = new TreeMap<>();
+            learned.products().forEach((id, rate) -> products.put(id, RateForm.of(rate)));
+            return new LearnedForm(RateForm.of(learned.others()), products, learned.checks());
+        }
+
+        Learned learned() {
+            Map<String, Rate> read = new TreeMap<>();
+            products.forEach((id, rate) -> read.put(id, rate.rate()));
+            return new Learned(others.rate(), read, checks);
         }
     }
 

@@ -32,6 +32,12 @@ public interface Makings {
     /** Neither laid aside nor finished, oldest first; what cannot be read set apart. */
     Kept<StoredMaking> active();
 
+    /** The newest in which something was seen or felt, oldest first; what cannot be read is left out. */
+    List<StoredMaking> withSigns(int most);
+
+    /** How many signs are kept: another number is another record. */
+    long signed();
+
     /** Keeps a new one, and where it stands. */
     void add(StoredMaking making);
 

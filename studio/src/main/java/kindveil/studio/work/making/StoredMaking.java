@@ -65,7 +65,8 @@ public record StoredMaking(UUID id, UUID piece, Instant begun, Begun plan, List<
         for (ToldRoom told : rooms) {
             air = air.from(Span.longer(Duration.ZERO, Duration.between(begun, told.at())), told.room());
         }
-        return air;
+        // what was known of how things dry when it was begun stays known
+        return air.knowing(plan.plan().bench().room().learned());
     }
 
     public List<Deed> deeds() {

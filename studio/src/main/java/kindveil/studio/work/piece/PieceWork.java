@@ -5,6 +5,7 @@ import kindveil.studio.work.NotFound;
 import kindveil.studio.work.Caches;
 import kindveil.studio.work.room.Rooms;
 import kindveil.studio.work.picture.StoredPicture;
+import kindveil.studio.work.learning.LearnWork;
 import kindveil.studio.work.picture.PictureWork;
 import com.github.benmanes.caffeine.cache.Cache;
 import java.time.Clock;
@@ -62,6 +63,7 @@ public class PieceWork {
     private final Pieces pieces;
     private final PictureWork pictures;
     private final Rooms rooms;
+    private final LearnWork learning;
     private final Shelf shelf;
     private final Clock clock;
     private static final int MOST_UNDONE = 20;
@@ -71,7 +73,8 @@ public class PieceWork {
     private final Cache<UUID, List<Piece>> earlier = Caches.bounded().maximumSize(200).build();
     private final Cache<Sequence, Trace> walked = Caches.bounded().maximumSize(300).build();
 
-    PieceWork(Pieces pieces, PictureWork pictures, Rooms rooms, Shelf shelf, Clock clock) {
+    PieceWork(Pieces pieces, PictureWork pictures, Rooms rooms, LearnWork learning, Shelf shelf, Clock clock) {
+        this.learning = learning;
         this.shelf = shelf;
         this.pieces = pieces;
         this.pictures = pictures;
@@ -346,7 +349,7 @@ public class PieceWork {
     }
 
     private List<Sequence.Part> unmirrored(Piece piece) {
-        Room air = rooms.now().air();
+        Room air = rooms.now().air().knowing(learning.now());
         return piece.veils().stream().map(veil -> new Sequence.Part(veil.design().theWay(), veil.design().theWay().checked(veil.design().theWay().without(brief(piece, veil, air))))).toList();
     }
 

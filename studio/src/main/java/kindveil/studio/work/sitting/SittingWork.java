@@ -36,6 +36,7 @@ import kindveil.sitting.Sitting;
 import kindveil.sitting.Solved;
 import kindveil.sitting.Task;
 import kindveil.studio.work.Caches;
+import kindveil.studio.work.learning.LearnWork;
 import kindveil.studio.work.making.MakeWork;
 import kindveil.studio.work.making.StoredMaking;
 import kindveil.studio.work.piece.Piece;
@@ -64,13 +65,15 @@ public class SittingWork {
     private final PieceWork pieces;
     private final MakeWork makings;
     private final Rooms rooms;
+    private final LearnWork learning;
     private final Clock clock;
     private final ZoneId zone;
     /** Fresh pieces thought through, by piece, version and room. */
     private final Cache<List<Object>, Fresh> fresh = Caches.bounded().maximumSize(200).build();
     private final Deque<Diary> earlier = new ArrayDeque<>();
 
-    SittingWork(Diaries diaries, PieceWork pieces, MakeWork makings, Rooms rooms, Clock clock, ZoneId zone) {
+    SittingWork(Diaries diaries, PieceWork pieces, MakeWork makings, Rooms rooms, LearnWork learning, Clock clock, ZoneId zone) {
+        this.learning = learning;
         this.diaries = diaries;
         this.pieces = pieces;
         this.makings = makings;
@@ -205,7 +208,7 @@ public class SittingWork {
     }
 
     private Fresh fresh(Piece piece) {
-        return fresh.get(List.of(piece.id(), piece.version(), rooms.now().version()), key -> fresh(pieces.plan(piece)));
+        return fresh.get(List.of(piece.id(), piece.version(), rooms.now().version(), learning.now()), key -> fresh(pieces.plan(piece)));
     }
 
     private static Fresh fresh(Planned planned) {
