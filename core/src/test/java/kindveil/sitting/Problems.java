@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.concurrent.ConcurrentHashMap;
 import kindveil.catalogue.Catalogue;
 import kindveil.drying.Room;
 import kindveil.measure.Length;
@@ -124,11 +125,20 @@ final class Problems {
 
     private static final List<Way> WAYS = Catalogue.ways().stream().filter(way -> way.card().bringsPicture()).toList();
 
-    /** A piece made as one of the ways asks, in the size of a page of a journal. */
-    static Problem.Plot piece(int number, Way way, double millimetres) {
+    private static final List<Integer> SIZES = List.of(80, 120, 170);
+    /** Walked once each. */
+    private static final Map<String, Problem.Plot> PLOTS = new ConcurrentHashMap<>();
+
+    /** A piece made as one of the ways asks. */
+    static Problem.Plot piece(int number, Way way, int millimetres) {
+        Problem.Plot plot = PLOTS.computeIfAbsent(way.key() + millimetres, key -> read(way, millimetres));
+        return new Problem.Plot(new Job("piece " + number, way.key(), null), plot.tasks(), plot.lags(), plot.holdings());
+    }
+
+    private static Problem.Plot read(Way way, int millimetres) {
         Length width = Length.ofMillimetres(millimetres);
         Length height = Length.ofMillimetres(millimetres * 1.4);
-        JobReading reading = JobReading.of(new Job("piece " + number, way.key(), null), Trace.of(way.expand(Brief.usual(way, width, height, Room.of(21, 50)))).moments(), width, height);
+        JobReading reading = JobReading.of(new Job("", way.key(), null), Trace.of(way.expand(Brief.usual(way, width, height, Room.of(21, 50)))).moments(), width, height);
         return reading.plot();
     }
 
@@ -137,7 +147,7 @@ final class Problems {
         Random random = new Random(seed);
         List<Problem.Plot> plots = new ArrayList<>();
         for (int i = 0; i < pieces; i++) {
-            plots.add(piece(i, WAYS.get(random.nextInt(WAYS.size())), 70 + random.nextInt(110)));
+            plots.add(piece(i, WAYS.get(random.nextInt(WAYS.size())), SIZES.get(random.nextInt(SIZES.size()))));
         }
         List<Sitting> sittings = new ArrayList<>();
         for (int day = 0; day < 14; day++) {

@@ -14,10 +14,10 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** Schedules against every schedule there is, against the check, and against their bound. */
 class SchedulerTest {
-    private static final Scheduler SHORT = new Scheduler(10, 100, 6_000);
+    private static final Scheduler SHORT = new Scheduler(10, 60, 4_000);
 
     static LongStream seeds() {
-        return LongStream.range(0, 160);
+        return LongStream.range(0, 80);
     }
 
     /** What can be done is found, what cannot is proven so, and nothing costs less than the bound. */
@@ -47,7 +47,7 @@ class SchedulerTest {
     @MethodSource("evenings")
     void evenings_holdByTheCheck(long seed) {
         Problem problem = Problems.evenings(2 + (int) (seed % 11), seed);
-        Solved solved = new Scheduler(2, 10, 10).solve(problem);
+        Solved solved = new Scheduler(2, seed % 4 == 0 ? 10 : 0, 10).solve(problem);
         assertTrue(solved.found());
         assertEquals(List.of(), Check.of(problem, solved.schedule()));
         assertTrue(Cost.of(problem, solved.schedule()).total() >= solved.bound());

@@ -3,11 +3,14 @@ package kindveil.studio;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import java.util.List;
 import java.util.UUID;
 import java.util.regex.Pattern;
 import kindveil.measure.Length;
 import kindveil.studio.OpenStudio.Studio;
 import kindveil.studio.work.making.MakeWork;
+import kindveil.studio.work.making.Makings;
+import kindveil.studio.work.making.StoredMaking;
 import kindveil.studio.work.piece.PieceWork;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -22,6 +25,7 @@ class AheadJourneyTest {
     private final MakeWork makings;
     private UUID calm;
     private UUID pressing;
+    private List<UUID> others = List.of();
 
     AheadJourneyTest(Studio studio) {
         this.studio = studio;
@@ -31,6 +35,9 @@ class AheadJourneyTest {
 
     @BeforeEach
     void two() {
+        // what other tests left under way closes at its own time
+        others = makings.active().stream().map(StoredMaking::id).toList();
+        others.forEach(makings::layAside);
         calm = begun("Calm water");
         pressing = begun("Pressing water");
         // its brush hardens
@@ -44,6 +51,7 @@ class AheadJourneyTest {
     void asideAgain() {
         makings.layAside(calm);
         makings.layAside(pressing);
+        others.forEach(making -> studio.bean(Makings.class).layAside(making, false));
     }
 
     private UUID begun(String title) {

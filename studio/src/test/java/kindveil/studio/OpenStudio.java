@@ -43,8 +43,8 @@ public final class OpenStudio implements ParameterResolver, BeforeEachCallback {
                 .run("--server.port=0", "--spring.datasource.url=" + store, "--kindveil.data=target/none", "--spring.jpa.properties.hibernate.generate_statistics=true",
                         "--logging.level.org.hibernate.engine.internal.StatisticalLoggingSessionEventListener=warn");
         // what one test feels of a bed must not teach the next one
-        kindveil.studio.work.learning.Teachings teachings = context.getBean(kindveil.studio.work.learning.Teachings.class);
-        teachings.replace(new kindveil.studio.work.learning.Teaching(teachings.now().version(), false, null, java.util.List.of()));
+        kindveil.studio.work.learning.LearnWork learning = context.getBean(kindveil.studio.work.learning.LearnWork.class);
+        learning.use(learning.taught().teaching().version(), false);
         String port = context.getEnvironment().getProperty("local.server.port");
         return new Studio(context, "http://localhost:" + port, clock);
     }

@@ -106,9 +106,11 @@ class StoredMakings implements Makings {
     @Override
     public Kept<StoredMaking> active() {
         List<MakingEntity> open = entities.createQuery("select e from MakingEntity e where (e.plan is null or e.laidAside = false and e.finished = false) and not exists (select p.id from PieceEntity p where p.id = e.piece and p.takenAway is not null) order by e.begun", MakingEntity.class).getResultList();
-        if (open.isEmpty()) {
-            return new Kept<>(List.of(), List.of());
-        }
+        return open.isEmpty() ? new Kept<>(List.of(), List.of()) : whole(open);
+    }
+
+    /** With all that was told of them. @param open oldest first, at least one */
+    private Kept<StoredMaking> whole(List<MakingEntity> open) {
         Map<UUID, List<ToldDeed>> told = told(open.stream().map(e -> e.id).toList());
         Map<UUID, List<SignEntity>> signs = signs(open.stream().map(e -> e.id).toList());
         Map<UUID, List<ReplanEntity>> replans = replans(open.stream().map(e -> e.id).toList());
@@ -120,11 +122,7 @@ class StoredMakings implements Makings {
     public List<StoredMaking> withSigns(int most) {
         List<UUID> newest = entities.createQuery("select s.making from SignEntity s group by s.making order by max(s.seen) desc", UUID.class).setMaxResults(most).getResultList();
         // what is damaged is told of where it is looked at; nothing is learned from it
-        return SetApart.of(newest.reversed(), id -> {
-            MakingEntity e = entities.find(MakingEntity.class, id);
-            List<UUID> only = List.of(id);
-            return making(e, told(only).getOrDefault(id, List.of()), signs(only).getOrDefault(id, List.of()), replans(only).getOrDefault(id, List.of()), rooms.since(e.begun));
-        }, (id, wrong) -> new Damaged("A making", id, wrong)).read();
+        return newest.isEmpty() ? List.of() : whole(entities.createQuery("select e from MakingEntity e where e.id in :newest order by e.begun", MakingEntity.class).setParameter("newest", newest).getResultList()).read();
     }
 
     @Override

@@ -17,6 +17,7 @@ import kindveil.studio.work.Outdated;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.sitting.Diary;
 import kindveil.studio.work.sitting.SittingWork;
+import kindveil.studio.work.sitting.WaysOut;
 import kindveil.studio.work.sitting.Worked;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
@@ -32,10 +33,12 @@ class SittingsController {
     private static final String BACK = "redirect:/sittings";
     private static final int MOST_THERE = 99_999;
     private final SittingWork sittings;
+    private final WaysOut waysOut;
     private final Say say;
     private final ZoneId zone;
 
-    SittingsController(SittingWork sittings, Say say, ZoneId zone) {
+    SittingsController(SittingWork sittings, WaysOut waysOut, Say say, ZoneId zone) {
+        this.waysOut = waysOut;
         this.sittings = sittings;
         this.say = say;
         this.zone = zone;
@@ -136,7 +139,7 @@ class SittingsController {
     @GetMapping("/sittings/ways")
     ModelAndView ways() {
         Worked worked = sittings.now();
-        return WaysOutView.of(worked, worked.asked() && !worked.fits() && !worked.problem().sittings().isEmpty() ? sittings.conflict(worked) : null, worked.asked() && !worked.fits() && !worked.problem().sittings().isEmpty() ? sittings.ways(worked) : List.of(), say).in("sitting/ways");
+        return WaysOutView.of(worked, worked.asked() && !worked.fits() && !worked.problem().sittings().isEmpty() ? waysOut.conflict(worked) : null, worked.asked() && !worked.fits() && !worked.problem().sittings().isEmpty() ? waysOut.ways(worked) : List.of(), say).in("sitting/ways");
     }
 
     /** Does it, and says what is wrong with it beside what was typed. */

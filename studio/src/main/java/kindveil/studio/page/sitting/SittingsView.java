@@ -125,7 +125,7 @@ record SittingsView(String heading, String told, String sure, String anew, int v
         int better = (int) Math.floor(100.0 * (cost.total() - Bounds.of(worked.problem()).total()) / cost.total());
         return "They fit in %s: %s of hands, %s idle. All is done %s; %s comes last. %s".formatted(count(cost.sittings(), "sitting").toLowerCase(java.util.Locale.ROOT), Span.words(Duration.ofMinutes(hands)),
                 Span.words(Duration.ofMinutes(cost.idle(worked.problem()))), say.time(worked.end(last)), worked.jobs().get(worked.problem().tasks().get(last).job()).words(),
-                better <= 0 ? "No plan is better." : "No plan is more than %d %% better.".formatted(better));
+                better <= 0 ? "No plan is better." : "No plan is more than %d\u00a0%% better.".formatted(better));
     }
 
     private static String sure(Worked worked) {

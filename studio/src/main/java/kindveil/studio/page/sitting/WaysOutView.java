@@ -11,7 +11,7 @@ import kindveil.sitting.Hours;
 import kindveil.sitting.Problem;
 import kindveil.studio.page.PageView;
 import kindveil.studio.page.Say;
-import kindveil.studio.work.sitting.SittingWork;
+import kindveil.studio.work.sitting.WaysOut;
 import kindveil.studio.work.sitting.Worked;
 import org.jspecify.annotations.Nullable;
 
@@ -21,7 +21,7 @@ record WaysOutView(int version, String conflict, List<Out> outs) implements Page
     record Out(int number, String words) {
     }
 
-    static WaysOutView of(Worked worked, @Nullable Conflict conflict, List<SittingWork.Way> ways, Say say) {
+    static WaysOutView of(Worked worked, @Nullable Conflict conflict, List<WaysOut.Way> ways, Say say) {
         String said = conflict == null ? "" : say.it(said(worked, conflict));
         return new WaysOutView(worked.diary().version(), said, IntStream.range(0, ways.size()).mapToObj(i -> new Out(i, Words.capital(ways.get(i).words()))).toList());
     }

@@ -2,6 +2,7 @@ package kindveil.studio.work.learning;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -13,6 +14,7 @@ import kindveil.making.Making;
 import kindveil.studio.work.Caches;
 import kindveil.studio.work.making.Makings;
 import kindveil.studio.work.making.StoredMaking;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** Learns how fast things dry here from what was seen and felt at the bench. */
@@ -20,9 +22,16 @@ import org.springframework.stereotype.Service;
 public class LearnWork {
     /** So many makings are learned from, the newest. */
     private static final int MOST = 60;
+    private static final Duration AT_MOST = Duration.ofMinutes(1);
+
+    private record Known(Learned learned, Instant at) {
+    }
+
     private final Makings makings;
     private final Teachings teachings;
     private final Clock clock;
+    /** What was last made of it: every plan asks. */
+    private volatile @Nullable Known known;
     /** By what was told since: one check more, or one less, is another reading. */
     private final Cache<List<Object>, Taught> taught = Caches.bounded().maximumSize(4).build();
 
@@ -51,8 +60,31 @@ public class LearnWork {
 
     /** What plans are made with. */
     public Learned now() {
-        Taught now = taught();
-        return now.teaching.used() && now.reading.learned().checks() > 0 ? now.reading.learned() : Learned.NOTHING;
+        Known last = known;
+        Instant now = clock.instant();
+        if (last == null || last.at.isAfter(now) || last.at.plus(AT_MOST).isBefore(now)) {
+            last = new Known(learned(), now);
+            known = last;
+        }
+        return last.learned;
+    }
+
+    private Learned learned() {
+        if (!teachings.now().used()) {
+            return Learned.NOTHING;
+        }
+        Learned learned = taught().reading.learned();
+        return learned.checks() > 0 ? learned : Learned.NOTHING;
+    }
+
+    /** Something was seen, or taken back: the next plan is made with it. */
+    public void told() {
+        known = null;
+    }
+
+    private void replace(Teaching teaching) {
+        teachings.replace(teaching);
+        told();
     }
 
     public Taught taught() {
@@ -82,20 +114,20 @@ public class LearnWork {
     }
 
     public void use(int version, boolean used) {
-        teachings.replace(teachings.now().at(version).used(used));
+        replace(teachings.now().at(version).used(used));
     }
 
     /** Begins anew: what was seen until now is not learned from. */
     public void forget(int version) {
-        teachings.replace(teachings.now().at(version).since(clock.instant()));
+        replace(teachings.now().at(version).since(clock.instant()));
     }
 
     /** Takes that back. */
     public void remember(int version) {
-        teachings.replace(teachings.now().at(version).since(null));
+        replace(teachings.now().at(version).since(null));
     }
 
     public void count(int version, String check, boolean counted) {
-        teachings.replace(teachings.now().at(version).counting(check, counted));
+        replace(teachings.now().at(version).counting(check, counted));
     }
 }

@@ -4,6 +4,7 @@ import kindveil.studio.work.Kept;
 import kindveil.studio.work.Outdated;
 import kindveil.studio.work.NotFound;
 import kindveil.studio.work.piece.Planned;
+import kindveil.studio.work.learning.LearnWork;
 import kindveil.studio.work.piece.PieceWork;
 import java.time.Clock;
 import java.time.Duration;
@@ -42,10 +43,12 @@ public class MakeWork {
     private static final Duration CHANGE_OF_MIND = Duration.ofMinutes(10);
     private final Makings makings;
     private final PieceWork pieces;
+    private final LearnWork learning;
     private final Clock clock;
     private final Mates mates;
 
-    MakeWork(Makings makings, PieceWork pieces, Clock clock) {
+    MakeWork(Makings makings, PieceWork pieces, LearnWork learning, Clock clock) {
+        this.learning = learning;
         this.makings = makings;
         this.pieces = pieces;
         this.clock = clock;
@@ -247,6 +250,7 @@ public class MakeWork {
         List<Sign> before = making.signs().stream().filter(other -> other.tale() != tale || other.at().isBefore(now.minus(CHANGE_OF_MIND))).toList();
         boolean again = making.signs().stream().anyMatch(other -> !before.contains(other) && other.reply() == reply);
         makings.sign(id, seq, sign.act(), again ? before : Stream.concat(before.stream(), Stream.of(sign)).toList());
+        learning.told();
     }
 
     /** Takes back the last thing told, and what was only made ready with another pull since. */

@@ -5,7 +5,6 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayDeque;
@@ -17,24 +16,18 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import kindveil.measure.Length;
 import kindveil.measure.Span;
 import kindveil.measure.UnusableValue;
-import kindveil.sitting.Conflict;
 import kindveil.sitting.Hours;
 import kindveil.sitting.Job;
 import kindveil.sitting.JobReading;
-import kindveil.sitting.Lag;
 import kindveil.sitting.Problem;
-import kindveil.sitting.Relaxation;
 import kindveil.sitting.Repair;
 import kindveil.sitting.Schedule;
 import kindveil.sitting.Scheduler;
 import kindveil.sitting.Sitting;
 import kindveil.sitting.Solved;
-import kindveil.sitting.Task;
 import kindveil.studio.work.Caches;
 import kindveil.studio.work.learning.LearnWork;
 import kindveil.studio.work.making.MakeWork;
@@ -43,7 +36,6 @@ import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.piece.Planned;
 import kindveil.studio.work.room.Rooms;
-import kindveil.way.Choice;
 import kindveil.way.Trace;
 import kindveil.way.Trace.Moment;
 import kindveil.way.Walk;
@@ -57,22 +49,20 @@ public class SittingWork {
     /** So far ahead sittings are looked for. */
     public static final int DAYS = 21;
     private static final int MOST_UNDONE = 30;
-    private static final int HALF_HOUR = 30;
-    private static final int NOT_WEEKLY = 2;
-    private static final Duration EXTRA = Duration.ofHours(2);
-    private static final int EXTRA_FROM = 19;
     private final Diaries diaries;
     private final PieceWork pieces;
     private final MakeWork makings;
     private final Rooms rooms;
     private final LearnWork learning;
+    private final WaysOut waysOut;
     private final Clock clock;
     private final ZoneId zone;
     /** Fresh pieces thought through, by piece, version and room. */
     private final Cache<List<Object>, Fresh> fresh = Caches.bounded().maximumSize(200).build();
     private final Deque<Diary> earlier = new ArrayDeque<>();
 
-    SittingWork(Diaries diaries, PieceWork pieces, MakeWork makings, Rooms rooms, LearnWork learning, Clock clock, ZoneId zone) {
+    SittingWork(Diaries diaries, PieceWork pieces, MakeWork makings, Rooms rooms, LearnWork learning, WaysOut waysOut, Clock clock, ZoneId zone) {
+        this.waysOut = waysOut;
         this.learning = learning;
         this.diaries = diaries;
         this.pieces = pieces;
@@ -82,7 +72,7 @@ public class SittingWork {
         this.zone = zone;
     }
 
-    private record Fresh(String title, Trace trace, Length width, Length height, boolean sound, JobReading reading) {
+    record Fresh(String title, Trace trace, Length width, Length height, boolean sound, JobReading reading) {
     }
 
     public LocalDate today() {
@@ -211,7 +201,7 @@ public class SittingWork {
         return fresh.get(List.of(piece.id(), piece.version(), rooms.now().version(), learning.now()), key -> fresh(pieces.plan(piece)));
     }
 
-    private static Fresh fresh(Planned planned) {
+    static Fresh fresh(Planned planned) {
         Length width = planned.sequence().parts().getFirst().brief().width();
         Length height = planned.sequence().parts().getFirst().brief().height();
         return new Fresh(planned.piece().title(), planned.whole(), width, height, planned.sound(), JobReading.of(new Job("", planned.piece().title(), null), planned.whole().moments(), width, height));
@@ -313,187 +303,20 @@ public class SittingWork {
         return keep(diary.with(diary.hours().changed(was, to, zone)), Scheduler.QUICK);
     }
 
-    // ---- where it does not fit
-
-    public Conflict conflict(Worked worked) {
-        return Conflict.of(worked.problem(), Scheduler.QUICK);
-    }
-
-    /** One way it would fit, ready to be taken. @param change the diary with it @param piece and {@code choice} where a piece is made otherwise */
-    public record Way(Relaxation relaxation, String words, @Nullable Diary change, @Nullable UUID piece, @Nullable String choice, @Nullable String option) {
-    }
-
-    /** What would make it fit, each by itself. */
-    public List<Way> ways(Worked worked) {
-        List<Airing> airings = airings(worked);
-        List<Sitting> more = more(worked, until(worked));
-        List<Way> ways = new ArrayList<>();
-        for (Relaxation each : Relaxation.of(worked.problem(), more, airings.stream().map(Airing::otherwise).toList(), Scheduler.QUICK)) {
-            ways.add(way(worked, each, airings, more));
-        }
-        if (ways.isEmpty()) {
-            several(worked).ifPresent(ways::add);
-            fewer(worked).ifPresent(ways::add);
-        }
-        return ways;
-    }
-
-    /** Where no single change does, as many evenings more as it takes; and if need be as much later. */
-    private Optional<Way> several(Worked worked) {
-        return several(worked, worked.problem(), more(worked, until(worked)), false).or(() -> several(worked, worked.problem().undue(), more(worked, worked.zero().plus(Duration.ofDays(DAYS))), true));
-    }
-
-    private static Optional<Way> several(Worked worked, Problem asked, List<Sitting> more, boolean later) {
-        List<Sitting> sittings = new ArrayList<>(asked.sittings());
-        List<Hours.Entry> entries = new ArrayList<>(worked.diary().hours().entries());
-        int said = entries.size();
-        for (Sitting extra : more) {
-            sittings.add(extra);
-            entries.add(once(worked, extra.from(), extra.to()));
-            Problem problem = asked.in(sittings);
-            Schedule schedule = Scheduler.QUICK.solve(problem).schedule();
-            if (schedule != null) {
-                int end = problem.jobs().stream().mapToInt(job -> schedule.end(problem, job)).max().orElse(0);
-                LocalDateTime due = worked.at(Math.ceilDiv(end, HALF_HOUR) * HALF_HOUR).atZone(worked.zone()).toLocalDateTime();
-                boolean moved = later && worked.diary().due() != null;
-                String words = "more sittings: %s%s".formatted(new Hours(entries.subList(said, entries.size())).words(), moved ? "; and all due " + Hours.said(due) : "");
-                Diary change = worked.diary().with(new Hours(entries));
-                return Optional.of(new Way(new Relaxation(Relaxation.What.ONE_SITTING_MORE, 0, 0, schedule, problem), words, moved ? change.due(due) : change, null, null, null));
-            }
-        }
-        return Optional.empty();
-    }
-
-    private static Hours.Once once(Worked worked, int from, int to) {
-        return new Hours.Once(worked.at(from).atZone(worked.zone()).toLocalDate(), worked.at(from).atZone(worked.zone()).toLocalTime(), worked.at(to).atZone(worked.zone()).toLocalTime());
-    }
-
-    /** Where no single change does, as many pieces as fit: of each conflict the one that takes longest is left out. */
-    private Optional<Way> fewer(Worked worked) {
-        List<Integer> kept = new ArrayList<>(IntStream.range(0, worked.jobs().size()).boxed().toList());
-        List<Integer> left = new ArrayList<>();
-        while (!kept.isEmpty()) {
-            Problem problem = worked.problem().only(kept);
-            Schedule schedule = Scheduler.QUICK.solve(problem).schedule();
-            if (schedule != null) {
-                Diary change = worked.diary();
-                for (int job : left) {
-                    change = change.without(worked.jobs().get(job).piece());
-                }
-                String words = "without %s; the others fit".formatted(left.stream().map(job -> worked.jobs().get(job).words()).collect(Collectors.joining(", ")));
-                return Optional.of(new Way(new Relaxation(Relaxation.What.ONE_FEWER, 0, left.getFirst(), schedule, problem), words, change, null, null, null));
-            }
-            List<String> conflict = Conflict.of(problem, Scheduler.QUICK).core().jobs().stream().map(Job::key).toList();
-            Integer longest = kept.stream().filter(job -> conflict.contains(worked.jobs().get(job).key())).max(Comparator.comparingInt(job -> worked.problem().alone(job).shortest())).orElse(kept.getLast());
-            kept.remove(longest);
-            left.add(longest);
-        }
-        return Optional.empty();
-    }
-
-    private Way way(Worked worked, Relaxation each, List<Airing> airings, List<Sitting> more) {
-        Diary diary = worked.diary();
-        return switch (each.what()) {
-            case LONGER_SITTING -> {
-                Hours.Free was = worked.free().get(each.of());
-                yield new Way(each, "%d minutes longer on %s".formatted(each.by(), day(was)), diary.with(diary.hours().changed(was, new Hours.Free(was.from(), was.to().plusMinutes(each.by())), zone)), null, null, null);
-            }
-            case EARLIER_SITTING -> {
-                Hours.Free was = worked.free().get(each.of());
-                yield new Way(each, "%d minutes sooner on %s".formatted(each.by(), day(was)), diary.with(diary.hours().changed(was, new Hours.Free(was.from().minusMinutes(each.by()), was.to()), zone)), null, null, null);
-            }
-            case ONE_SITTING_MORE -> {
-                Sitting extra = more.get(each.of());
-                List<Hours.Entry> entries = new ArrayList<>(diary.hours().entries());
-                entries.add(once(worked, extra.from(), extra.from() + each.by()));
-                yield new Way(each, "a sitting more: " + new Hours(entries.subList(entries.size() - 1, entries.size())).words(), diary.with(new Hours(entries)), null, null, null);
-            }
-            case LATER -> new Way(each, "all due %s later".formatted(Span.words(Duration.ofMinutes(each.by()))), diary.due(java.util.Objects.requireNonNull(diary.due()).plusMinutes(each.by())), null, null, null);
-            case ONE_FEWER -> new Way(each, "without " + worked.jobs().get(each.of()).words(), diary.without(worked.jobs().get(each.of()).piece()), null, null, null);
-            case OTHERWISE -> {
-                Airing airing = airings.get(each.of());
-                yield new Way(each, airing.otherwise.words(), null, airing.piece, airing.choice, airing.option);
-            }
-        };
-    }
-
-    private static String day(Hours.Free free) {
-        return free.from().getDayOfWeek().getDisplayName(java.time.format.TextStyle.FULL, java.util.Locale.ENGLISH) + " " + free.from().toLocalTime();
-    }
-
     /** Takes one of the ways. @param number among those found for what is kept now */
     public void take(int version, int number) {
         Worked worked = worked(diaries.now().at(version), Scheduler.QUICK);
-        List<Way> ways = worked.fits() ? List.of() : ways(worked);
+        List<WaysOut.Way> ways = worked.fits() ? List.of() : waysOut.ways(worked);
         if (number < 0 || number >= ways.size()) {
             throw new UnusableValue("Way out", String.valueOf(number + 1), "one of those shown", "Things have changed since: look again.");
         }
-        Way way = ways.get(number);
+        WaysOut.Way way = ways.get(number);
         if (way.change() != null) {
             keep(way.change(), Scheduler.QUICK);
         } else {
             Piece piece = pieces.get(java.util.Objects.requireNonNull(way.piece()));
-            pieces.change(otherwise(piece, java.util.Objects.requireNonNull(way.choice()), java.util.Objects.requireNonNull(way.option())));
+            pieces.change(WaysOut.otherwise(piece, java.util.Objects.requireNonNull(way.choice()), java.util.Objects.requireNonNull(way.option())));
             keep(diaries.now(), Scheduler.QUICK);
         }
-    }
-
-    /** A piece that is not begun, dried otherwise. */
-    private record Airing(Relaxation.Otherwise otherwise, UUID piece, String choice, String option) {
-    }
-
-    private List<Airing> airings(Worked worked) {
-        List<Airing> airings = new ArrayList<>();
-        for (int job = 0; job < worked.jobs().size(); job++) {
-            Worked.Pull pull = worked.jobs().get(job);
-            if (pull.making() != null) {
-                continue;
-            }
-            Piece piece = pieces.get(pull.piece());
-            for (Choice choice : piece.design().theWay().card().choices()) {
-                if (choice.where() == Where.DRYING) {
-                    for (Choice.Option option : choice.options()) {
-                        Planned other = pieces.plan(otherwise(piece, choice.key(), option.key()));
-                        Fresh read = other.sound() ? fresh(other) : null;
-                        if (read != null && read.reading.plot() != null && quicker(read.reading.plot(), worked.problem().alone(job))) {
-                            Problem.Plot plot = read.reading.plot();
-                            airings.add(new Airing(new Relaxation.Otherwise(job, "%s: %s".formatted(pull.words(), option.words()),
-                                    new Problem.Plot(worked.problem().jobs().get(job), plot.tasks(), plot.lags(), plot.holdings())), pull.piece(), choice.key(), option.key()));
-                        }
-                    }
-                }
-            }
-        }
-        return airings;
-    }
-
-    private static Piece otherwise(Piece piece, String choice, String option) {
-        return piece.with(piece.design().with(piece.design().manner().choosing(Map.of(choice, option))));
-    }
-
-    private static boolean quicker(Problem.Plot plot, Problem.Plot than) {
-        return waits(plot) < waits(than);
-    }
-
-    private static int waits(Problem.Plot plot) {
-        return plot.lags().stream().mapToInt(Lag::least).sum() + plot.tasks().stream().mapToInt(Task::minutes).sum();
-    }
-
-    private static Instant until(Worked worked) {
-        return worked.due() == null ? worked.zero().plus(Duration.ofDays(DAYS)) : worked.due();
-    }
-
-    /** Two hours of each evening nothing is done in, until some moment. */
-    private List<Sitting> more(Worked worked, Instant until) {
-        List<Sitting> more = new ArrayList<>();
-        for (int day = 0; day < DAYS / NOT_WEEKLY; day++) {
-            Instant from = today().plusDays(day).atTime(EXTRA_FROM, 0).atZone(zone).toInstant();
-            int minute = worked.minute(from);
-            int end = minute + (int) EXTRA.toMinutes();
-            if (minute >= 0 && from.isBefore(until) && worked.problem().sittings().stream().noneMatch(sitting -> sitting.from() < end && minute < sitting.to())) {
-                more.add(new Sitting(minute, end, day));
-            }
-        }
-        return more;
     }
 }
