@@ -1,33 +1,17 @@
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Random;
-import kindveil.catalogue.Catalogue;
-import kindveil.drying.Room;
-import kindveil.measure.Length;
-import kindveil.reading.TaskReading.Resource;
 import kindveil.sitting.Bounds;
 import kindveil.sitting.Check;
 import kindveil.sitting.Cost;
-import kindveil.sitting.Job;
-import kindveil.sitting.JobReading;
 import kindveil.sitting.Problem;
+import kindveil.sitting.Problems;
 import kindveil.sitting.Repair;
 import kindveil.sitting.Schedule;
 import kindveil.sitting.Scheduler;
-import kindveil.sitting.Sitting;
 import kindveil.sitting.Task;
-import kindveil.sitting.Tiredness;
-import kindveil.way.Brief;
-import kindveil.way.Trace;
-import kindveil.way.Way;
 
 /** How long evenings take to plan, how good plans are beside the best that much more search finds, and what a late act costs. */
 final class SittingBench {
-    private static final int DAY = 24 * 60;
-    private static final List<Way> WAYS = Catalogue.ways().stream().filter(way -> way.card().bringsPicture()).toList();
-
     private SittingBench() {
     }
 
@@ -36,7 +20,7 @@ final class SittingBench {
         int instances = args.length > 0 ? Integer.parseInt(args[0]) : 40;
         int fails = args.length > 1 ? Integer.parseInt(args[1]) : 30_000;
         for (int i = 0; i < 12; i++) {
-            Scheduler.QUICK.solve(evenings(8, 900 + i));
+            Scheduler.QUICK.solve(Problems.evenings(8, 900 + i));
         }
         for (int pieces : new int[] {2, 4, 8, 12}) {
             List<Double> quick = new ArrayList<>();
@@ -48,7 +32,7 @@ final class SittingBench {
             int proven = 0;
             int tasks = 0;
             for (int seed = 0; seed < instances; seed++) {
-                Problem problem = evenings(pieces, seed);
+                Problem problem = Problems.evenings(pieces, seed);
                 tasks += problem.tasks().size();
                 long start = System.nanoTime();
                 Schedule first = Scheduler.QUICK.solve(problem).schedule();
@@ -88,27 +72,5 @@ final class SittingBench {
 
     private static double last(List<Double> of) {
         return of.stream().mapToDouble(Double::doubleValue).max().orElseThrow();
-    }
-
-    private static Problem evenings(int pieces, long seed) {
-        Random random = new Random(seed);
-        List<Problem.Plot> plots = new ArrayList<>();
-        for (int i = 0; i < pieces; i++) {
-            Way way = WAYS.get(random.nextInt(WAYS.size()));
-            double wide = 70 + random.nextInt(110);
-            Length width = Length.ofMillimetres(wide);
-            Length height = Length.ofMillimetres(wide * 1.4);
-            plots.add(JobReading.of(new Job("piece " + i, way.key(), null), Trace.of(way.expand(Brief.usual(way, width, height, Room.of(21, 50)))).moments(), width, height).plot());
-        }
-        List<Sitting> sittings = new ArrayList<>();
-        for (int day = 0; day < 14; day++) {
-            boolean free = day % 7 >= 5;
-            sittings.add(new Sitting(day * DAY + (free ? 10 : 19) * 60, day * DAY + (free ? 13 : 21) * 60, day));
-            if (free) {
-                sittings.add(new Sitting(day * DAY + 15 * 60, day * DAY + 17 * 60, day));
-            }
-        }
-        Map<Resource, Integer> there = new EnumMap<>(Map.of(Resource.PLATE, 1, Resource.WEIGHT, 2, Resource.TRAY, 1, Resource.HEAT_TOOL, 1, Resource.FLAT_SPACE, 4000));
-        return Problem.of(plots, there, sittings, Tiredness.USUAL);
     }
 }

@@ -146,6 +146,11 @@ public record Bench(Duration now, List<Thing> things, List<Bond> bonds, RoomCour
                 .max((a, b) -> Double.compare(a.waterShare(now), b.waterShare(now)));
     }
 
+    /** Every coat that lies anywhere. */
+    public Stream<Coating> coats() {
+        return things.stream().flatMap(thing -> Stream.of(Face.Side.values()).flatMap(side -> layers(new Face(thing.kind(), side), Coating.class).stream()));
+    }
+
     /** The outermost coat on a face. */
     public Optional<Coating> topCoat(Face face) {
         List<Coating> coats = layers(face, Coating.class);

@@ -5,20 +5,13 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 
-/**
- * No schedule is better than this in any of its parts: each is worked out with something left out of the problem.
- *
- * @param elapsed from what each job needs by itself, and from one pair of hands that may be interrupted
- * @param ends of all jobs, each by itself
- * @param sittings as few as hold all hands, the longest first
- * @param within hands alone
- */
-public record Bounds(int jobs, int elapsed, int ends, int sittings, int within) {
-    public int total() {
-        return jobs * (elapsed + Cost.SITTING * sittings + Cost.WITHIN * within) + ends;
+/** No schedule costs less than this in any of its parts: each is worked out with something left out of the problem. */
+public final class Bounds {
+    private Bounds() {
     }
 
-    public static Bounds of(Problem problem) {
+    /** Elapsed and ends from what each job needs by itself and from one pair of hands that may be interrupted, sittings as few as hold all hands, and hands alone within them. */
+    public static Cost of(Problem problem) {
         int[] heads = heads(problem);
         int elapsed = 0;
         int ends = 0;
@@ -31,7 +24,7 @@ public record Bounds(int jobs, int elapsed, int ends, int sittings, int within) 
             ends += end;
         }
         int hands = problem.handsOn();
-        return new Bounds(problem.jobs().size(), Math.max(elapsed, oneMachine(problem, heads)), Math.max(ends, shortestFirst(problem)), fewest(problem, hands), hands);
+        return new Cost(problem.jobs().size(), Math.max(elapsed, oneMachine(problem, heads)), Math.max(ends, shortestFirst(problem)), fewest(problem, hands), hands);
     }
 
     /** The soonest each task can begin, by its own job's least lags and the sittings. */

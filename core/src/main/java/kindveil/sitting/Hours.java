@@ -31,7 +31,8 @@ import org.jspecify.annotations.Nullable;
 public record Hours(List<Entry> entries) {
     public static final Hours NONE = new Hours(List.of());
     public static final int MOST = 60;
-    private static final int SHORTEST = 5;
+    /** A sitting is no shorter, in minutes. */
+    public static final int SHORTEST = 5;
     private static final String DAY = "(?<day>mon|tue|wed|thu|fri|sat|sun|today|tonight|tomorrow)[a-z]*\\.?";
     private static final String DATE = "(?<date>\\d{4}-\\d{1,2}-\\d{1,2}|\\d{1,2}\\.? ?(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\\.?|(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\\.? \\d{1,2})";
     private static final String TIME = "\\d{1,2}(?:[:.]\\d{2})? ?(?:am|pm)?";
@@ -217,6 +218,9 @@ public record Hours(List<Entry> entries) {
 
     /** One stretch of free hours. */
     public record Free(ZonedDateTime from, ZonedDateTime to) {
+        public String words() {
+            return "%s–%s".formatted(said(from.toLocalDateTime()), to.toLocalTime().truncatedTo(ChronoUnit.MINUTES));
+        }
     }
 
     /** Those of so many days, in their order, joined where they touch; nothing of them before {@code now}. */

@@ -3,9 +3,9 @@ package kindveil.sitting;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 import kindveil.reading.TaskReading.Resource;
@@ -74,16 +74,12 @@ public record Problem(List<Job> jobs, List<Task> tasks, List<Lag> lags, List<Hol
         return new Problem(jobs, tasks, lags, holdings, there, sittings, other);
     }
 
-    public Problem withLags(List<Lag> other) {
-        return new Problem(jobs, tasks, other, holdings, there, sittings, tired);
-    }
-
     /** Without anything that is due. */
     public Problem undue() {
         return due(job -> null);
     }
 
-    public Problem due(java.util.function.Function<Job, @Nullable Integer> when) {
+    public Problem due(Function<Job, @Nullable Integer> when) {
         return new Problem(jobs.stream().map(job -> job.due(when.apply(job))).toList(), tasks, lags, holdings, there, sittings, tired);
     }
 
@@ -136,10 +132,6 @@ public record Problem(List<Job> jobs, List<Task> tasks, List<Lag> lags, List<Hol
             }
             return end;
         }
-
-        public Plot due(@Nullable Integer when) {
-            return new Plot(job.due(when), tasks, lags, holdings);
-        }
     }
 
     /** With one more job. */
@@ -159,7 +151,7 @@ public record Problem(List<Job> jobs, List<Task> tasks, List<Lag> lags, List<Hol
 
     /** Of jobs by themselves. */
     public static Problem of(List<Plot> plots, Map<Resource, Integer> there, List<Sitting> sittings, Tiredness tired) {
-        Problem all = new Problem(List.of(), List.of(), List.of(), List.of(), there.isEmpty() ? Map.of() : new EnumMap<>(there), sittings, tired);
+        Problem all = new Problem(List.of(), List.of(), List.of(), List.of(), there, sittings, tired);
         for (Plot plot : plots) {
             all = all.plus(plot);
         }

@@ -2,6 +2,7 @@ package kindveil.sitting;
 
 import java.util.Arrays;
 import java.util.BitSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.stream.IntStream;
@@ -40,7 +41,7 @@ public record Scheduler(int orders, int fails, int proof) {
     /** The same, going on from a schedule that is known. */
     public Solved solve(Problem problem, @Nullable Schedule known) {
         if (problem.tasks().isEmpty()) {
-            return new Solved(new Schedule(java.util.List.of()), true, 0);
+            return new Solved(new Schedule(List.of()), true, 0);
         }
         int bound = Bounds.of(problem).total();
         Optional<Schedule> first = new Greedy(problem).best(orders, SEED);
@@ -63,10 +64,10 @@ public record Scheduler(int orders, int fails, int proof) {
     /** Without one sitting after another, as long as that is better. */
     private static Schedule sparing(Problem problem, Schedule from) {
         Schedule best = from;
-        java.util.List<Sitting> kept = problem.sittings();
+        List<Sitting> kept = problem.sittings();
         for (int k = problem.sittings().size() - 1; k >= 0; k--) {
             Sitting sitting = problem.sittings().get(k);
-            java.util.List<Sitting> fewer = kept.stream().filter(each -> !each.equals(sitting)).toList();
+            List<Sitting> fewer = kept.stream().filter(each -> !each.equals(sitting)).toList();
             int number = k;
             Schedule so = best;
             boolean used = IntStream.range(0, problem.tasks().size()).anyMatch(task -> so.sitting(problem, task) == number);

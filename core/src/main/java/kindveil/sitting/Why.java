@@ -1,5 +1,7 @@
 package kindveil.sitting;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 
@@ -82,13 +84,12 @@ public record Why(Because because, int task, String words, int until) {
 
     /** What a schedule with this task a minute sooner would break, beside hands. */
     private static Why faults(Problem problem, Schedule schedule, int task) {
-        java.util.List<Integer> sooner = new java.util.ArrayList<>(schedule.starts());
+        List<Integer> sooner = new ArrayList<>(schedule.starts());
         sooner.set(task, schedule.start(task) - 1);
-        String found = String.join("; ", Check.of(problem, new Schedule(sooner)));
-        if (found.isEmpty()) {
+        if (Check.of(problem, new Schedule(sooner)).isEmpty()) {
             return new Why(Because.FREE, -1, "", schedule.start(task));
         }
         boolean next = problem.lags().stream().anyMatch(lag -> lag.from() == task && lag.most() != null && schedule.start(lag.to()) - schedule.start(task) == lag.most());
-        return new Why(next ? Because.NEXT : Because.THING, -1, next ? "" : found, schedule.start(task));
+        return new Why(next ? Because.NEXT : Because.THING, -1, "", schedule.start(task));
     }
 }

@@ -17,7 +17,7 @@ import kindveil.way.Way;
 import org.jspecify.annotations.Nullable;
 
 /** Problems to try: small ones of every shape, and evenings of real plans. */
-final class Problems {
+public final class Problems {
     private static final int DAY = 24 * 60;
 
     private Problems() {
@@ -143,7 +143,7 @@ final class Problems {
     }
 
     /** So many pieces, two hours every evening and more at the week's end, for a fortnight. */
-    static Problem evenings(int pieces, long seed) {
+    public static Problem evenings(int pieces, long seed) {
         Random random = new Random(seed);
         List<Problem.Plot> plots = new ArrayList<>();
         for (int i = 0; i < pieces; i++) {

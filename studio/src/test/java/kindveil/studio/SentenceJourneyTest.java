@@ -26,13 +26,8 @@ class SentenceJourneyTest {
         this.studio = studio;
     }
 
-    @Test
-    void changedWhileAnAnswerIsAwaited_isSentAfterIt(Page page) {
-        PieceWork pieces = studio.bean(PieceWork.class);
-        UUID id = pieces.begin("Quick hand", Length.ofMillimetres(90), "quick.png", Samples.cornerPng()).id();
-        page.navigate(studio.address() + "/pieces/" + id + "/build?open=paper");
-        assertThat(page.locator("#drowning")).isVisible();
-        // the first answer is held back until more was changed
+    /** The first answer to a change is held back until the test lets it go. */
+    private static List<Route> holdingTheFirst(Page page) {
         List<Route> held = new ArrayList<>();
         page.route("**/build", route -> {
             if (route.request().method().equals("POST") && held.isEmpty()) {
@@ -41,6 +36,17 @@ class SentenceJourneyTest {
                 route.resume();
             }
         });
+        return held;
+    }
+
+    @Test
+    void changedWhileAnAnswerIsAwaited_isSentAfterIt(Page page) {
+        PieceWork pieces = studio.bean(PieceWork.class);
+        UUID id = pieces.begin("Quick hand", Length.ofMillimetres(90), "quick.png", Samples.cornerPng()).id();
+        page.navigate(studio.address() + "/pieces/" + id + "/build?open=paper");
+        assertThat(page.locator("#drowning")).isVisible();
+        // the first answer is held back until more was changed
+        List<Route> held = holdingTheFirst(page);
         page.locator("#told-wish").selectOption("CLEAN");
         page.waitForCondition(() -> held.size() == 1);
         page.locator("#told-ground").selectOption("GESSO");
@@ -69,14 +75,7 @@ class SentenceJourneyTest {
         page.navigate(studio.address() + "/pieces/" + id + "/build");
         assertThat(page.locator("#drowning")).isVisible();
         page.locator("#another summary").click();
-        List<Route> held = new ArrayList<>();
-        page.route("**/build", route -> {
-            if (route.request().method().equals("POST") && held.isEmpty()) {
-                held.add(route);
-            } else {
-                route.resume();
-            }
-        });
+        List<Route> held = holdingTheFirst(page);
         page.locator("#told-wish").selectOption("CLEAN");
         page.waitForCondition(() -> held.size() == 1);
         page.locator("#another-way").selectOption("gel-lay");

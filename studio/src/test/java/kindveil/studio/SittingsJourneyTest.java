@@ -15,11 +15,12 @@ import java.util.List;
 import java.util.regex.Pattern;
 import kindveil.measure.Length;
 import kindveil.sitting.Check;
-import kindveil.sitting.Hours;
 import kindveil.studio.OpenStudio.Studio;
 import kindveil.studio.work.making.MakeWork;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
+import kindveil.studio.work.sitting.Diaries;
+import kindveil.studio.work.sitting.Diary;
 import kindveil.studio.work.sitting.SittingWork;
 import kindveil.studio.work.sitting.Worked;
 import org.junit.jupiter.api.AfterEach;
@@ -53,7 +54,7 @@ class SittingsJourneyTest {
 
     @AfterEach
     void nothingPlanned() {
-        sittings.say(sittings.diary().saying(Hours.NONE, null, List.of()).free());
+        studio.bean(Diaries.class).replace(Diary.EMPTY.at(sittings.diary().version()));
         MakeWork makings = studio.bean(MakeWork.class);
         makings.active().stream().filter(making -> made.stream().anyMatch(piece -> piece.id().equals(making.piece()))).forEach(making -> makings.layAside(making.id()));
         made.forEach(piece -> pieces.remove(piece.id(), piece.title()));

@@ -2,21 +2,24 @@ package kindveil.studio.store;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
-import jakarta.persistence.Id;
 import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
-import jakarta.persistence.Version;
 import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "gathering")
-class GatheringEntity {
-    static final int ONLY = 1;
-    @Id
-    int id = ONLY;
-    @Version
-    int version;
+class GatheringEntity extends OnlyRow {
     @Lob
     @Column(name = "gathering_json")
     @Nullable String gathering;
+
+    @Override
+    @Nullable String text() {
+        return gathering;
+    }
+
+    @Override
+    void text(String text) {
+        gathering = text;
+    }
 }

@@ -2,9 +2,6 @@ package kindveil.studio.store;
 
 import jakarta.persistence.EntityManager;
 import kindveil.studio.store.form.DiaryForm;
-import kindveil.studio.store.form.Json;
-import kindveil.studio.store.form.Unreadable;
-import kindveil.studio.work.Outdated;
 import kindveil.studio.work.sitting.Diaries;
 import kindveil.studio.work.sitting.Diary;
 import org.springframework.stereotype.Repository;
@@ -19,31 +16,13 @@ class StoredDiaries implements Diaries {
         this.entities = entities;
     }
 
-    /** What cannot be read is as nothing said: hours and pieces are said again in a moment. */
     @Override
     public Diary now() {
-        DiaryEntity e = entities.find(DiaryEntity.class, DiaryEntity.ONLY);
-        if (e == null) {
-            return Diary.EMPTY;
-        }
-        try {
-            DiaryForm form = Json.read(e.diary, DiaryForm.class);
-            return Json.guarded(() -> form.diary(e.version));
-        } catch (Unreadable unreadable) {
-            return Diary.EMPTY.at(e.version);
-        }
+        return OnlyRow.now(entities, DiaryEntity.class, DiaryForm.class, DiaryForm::diary, Diary.EMPTY::at);
     }
 
     @Override
     public void replace(Diary diary) {
-        DiaryEntity e = entities.find(DiaryEntity.class, DiaryEntity.ONLY);
-        if ((e == null ? -1 : e.version) != diary.version()) {
-            throw new Outdated("The plan of your evenings");
-        }
-        DiaryEntity kept = e == null ? new DiaryEntity() : e;
-        kept.diary = Json.write(DiaryForm.of(diary));
-        if (e == null) {
-            entities.persist(kept);
-        }
+        OnlyRow.replace(entities, DiaryEntity.class, DiaryEntity::new, diary.version(), DiaryForm.of(diary), "The plan of your evenings");
     }
 }

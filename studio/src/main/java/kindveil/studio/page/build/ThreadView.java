@@ -5,8 +5,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import kindveil.bench.Bench;
-import kindveil.bench.Face;
-import kindveil.bench.Layer.Coating;
 import kindveil.measure.Span;
 import kindveil.reading.TimeReading;
 import kindveil.studio.page.Knot;
@@ -85,6 +83,6 @@ record ThreadView(String told, List<Bead> beads, String line, String water, List
     }
 
     private static double wettest(Bench bench, Duration at) {
-        return bench.things().stream().flatMap(thing -> Stream.of(Face.Side.values()).flatMap(side -> bench.layers(new Face(thing.kind(), side), Coating.class).stream())).mapToDouble(coat -> coat.waterShare(at)).max().orElse(0);
+        return bench.coats().mapToDouble(coat -> coat.waterShare(at)).max().orElse(0);
     }
 }

@@ -135,7 +135,7 @@ record Chart(double tall, String fold, long zero, List<Column> columns, List<Nig
     private static int last(Worked worked) {
         int last = 0;
         for (int task = 0; task < worked.problem().tasks().size(); task++) {
-            last = Math.max(last, java.util.Objects.requireNonNull(worked.schedule()).end(worked.problem(), task));
+            last = Math.max(last, worked.plan().end(worked.problem(), task));
         }
         return last;
     }
@@ -160,10 +160,9 @@ record Chart(double tall, String fold, long zero, List<Column> columns, List<Nig
             Hours.Free free = worked.free().get(worked.problem().sittings().indexOf(sitting));
             double x = fold.x(sitting.from());
             double wide = fold.x(sitting.to()) - x;
-            String day = Hours.said(free.from().toLocalDateTime());
-            String words = "%s–%s".formatted(day, free.to().toLocalTime().truncatedTo(java.time.temporal.ChronoUnit.MINUTES));
-            boolean used = worked.fits() && !java.util.Objects.requireNonNull(worked.schedule()).in(worked.problem(), worked.problem().sittings().indexOf(sitting)).isEmpty();
-            columns.add(new Column(round(x), round(wide), shown.size() * HEADING > RIGHT - NAMES ? day.substring(0, 3) : words, free.from().toInstant().toEpochMilli(), free.to().toInstant().toEpochMilli(), used));
+            String words = free.words();
+            boolean used = worked.fits() && !worked.plan().in(worked.problem(), worked.problem().sittings().indexOf(sitting)).isEmpty();
+            columns.add(new Column(round(x), round(wide), shown.size() * HEADING > RIGHT - NAMES ? words.substring(0, 3) : words, free.from().toInstant().toEpochMilli(), free.to().toInstant().toEpochMilli(), used));
         }
         return columns;
     }
@@ -188,18 +187,18 @@ record Chart(double tall, String fold, long zero, List<Column> columns, List<Nig
         List<Knot> knots = new ArrayList<>();
         double labelled = 0;
         for (int task : worked.problem().tasksOf(job)) {
-            Task it = worked.problem().tasks().get(task);
-            double from = fold.x(java.util.Objects.requireNonNull(worked.schedule()).start(task));
-            double to = fold.x(worked.schedule().end(worked.problem(), task));
+            Task it = worked.task(task);
+            double from = fold.x(worked.plan().start(task));
+            double to = fold.x(worked.plan().end(worked.problem(), task));
             double x = (from + to) / 2;
-            List<Step> steps = moments.stream().filter(moment -> it.acts().stream().anyMatch(timed -> timed.act().equals(moment.act().id()))).map(moment -> moment.act().step()).toList();
+            List<Step> steps = worked.own(task, moments).stream().map(moment -> moment.act().step()).toList();
             String word = ShortWord.of(steps);
             double half = word.length() * LETTER / 2;
             boolean room = x - half > labelled;
             labelled = room ? x + half + LETTER : labelled;
             String key = worked.job(task) + "~" + worked.act(task);
             boolean put = worked.diary().pin(worked.job(task), worked.act(task)).isPresent();
-            String time = Hours.said(worked.start(task).atZone(worked.zone()).toLocalDateTime());
+            String time = worked.said(worked.start(task));
             knots.add(new Knot(key, worked.job(task), worked.act(task), round(x), round(Math.clamp((to - from) / 2, 5, 14)), room ? word : "", "%s, %s, %s, %d min".formatted(worked.jobs().get(job).words(), word, time, it.minutes()), put, key.equals(asked), round(y)));
         }
         StringBuilder path = new StringBuilder();
@@ -243,9 +242,7 @@ record Chart(double tall, String fold, long zero, List<Column> columns, List<Nig
                 bench = moment.after();
             }
         }
-        Bench then = bench;
-        return then.things().stream().flatMap(thing -> Stream.of(Face.Side.values()).flatMap(side -> then.layers(new Face(thing.kind(), side), Coating.class).stream()))
-                .filter(coat -> coat.laid().compareTo(at) <= 0)
+        return bench.coats().filter(coat -> coat.laid().compareTo(at) <= 0)
                 .mapToDouble(coat -> Math.max(0, coat.waterShare(at) - Stage.THROUGH.waterShare()) * Math.min(1, Math.pow(coat.wetMicrometres() / ORDINARY, 0.35))).max().orElse(0);
     }
 

@@ -1,12 +1,14 @@
 package kindveil.studio.page.sitting;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import kindveil.measure.Span;
 import kindveil.measure.Words;
 import kindveil.reading.AmountReading;
@@ -31,18 +33,20 @@ record SheetView(String heading, List<String> tools, List<Lies> lies, List<Strin
     }
 
     static SheetView of(Worked worked, int sitting, Say say) {
-        List<Integer> in = java.util.Objects.requireNonNull(worked.schedule()).in(worked.problem(), sitting);
+        List<Integer> in = worked.plan().in(worked.problem(), sitting);
+        Map<Integer, Trace> walked = new HashMap<>();
+        Map<Integer, AmountReading> amountsOf = new HashMap<>();
         Set<String> tools = new LinkedHashSet<>();
         Map<String, Set<String>> lies = new LinkedHashMap<>();
         Set<String> amounts = new LinkedHashSet<>();
         Set<String> cautions = new LinkedHashSet<>();
         List<Line> lines = new ArrayList<>();
         for (int task : in) {
-            Task it = worked.problem().tasks().get(task);
-            Worked.Pull pull = worked.jobs().get(it.job());
-            List<Moment> all = worked.moments(it.job());
-            List<Moment> own = all.stream().filter(moment -> it.acts().stream().anyMatch(timed -> timed.act().equals(moment.act().id()))).toList();
-            AmountReading reading = AmountReading.of(new Trace(worked.plan(it.job()), all), pull.width(), pull.height());
+            Task it = worked.task(task);
+            Worked.Pull pull = worked.pull(task);
+            Trace trace = walked.computeIfAbsent(it.job(), job -> new Trace(pull.plan(), worked.moments(job)));
+            List<Moment> own = worked.own(task, trace.moments());
+            AmountReading reading = amountsOf.computeIfAbsent(it.job(), job -> AmountReading.of(trace, pull.width(), pull.height()));
             GatherReading gather = GatherReading.of(own);
             tools.addAll(gather.tools());
             lies.computeIfAbsent(pull.words(), name -> new LinkedHashSet<>()).addAll(gather.things());
@@ -53,18 +57,18 @@ record SheetView(String heading, List<String> tools, List<Lies> lies, List<Strin
                     amounts.add("%s, %s".formatted(amount, pull.words()));
                 }
                 cautions.addAll(CautionReading.words(moment.act().step(), moment.before()));
-                lines.add(new Line(worked.start(task).plus(Span.minutes(timed.from())).atZone(worked.zone()).toLocalTime().toString(), pull.words(), timed.title(), moment.act().how(), amount));
+                lines.add(new Line(worked.wall(worked.start(task).plus(Span.minutes(timed.from()))).toString(), pull.words(), timed.title(), moment.act().how(), amount));
             }
         }
         Hours.Free free = worked.free().get(sitting);
-        return new SheetView("%s–%s".formatted(Hours.said(free.from().toLocalDateTime()), free.to().toLocalTime().truncatedTo(java.time.temporal.ChronoUnit.MINUTES)), tools.stream().map(Words::capital).toList(),
+        return new SheetView(free.words(), tools.stream().map(Words::capital).toList(),
                 lies.entrySet().stream().map(each -> new Lies(each.getKey(), String.join(", ", each.getValue()))).toList(), List.copyOf(amounts), lines, List.copyOf(cautions));
     }
 
     private static String amount(AmountReading reading, Task.Timed timed, Say say) {
         Optional<AmountReading.Portion> portion = reading.forAct(timed.act());
         Optional<AmountReading.Batch> batch = reading.batch(timed.act());
-        return batch.map(mixed -> "%s of %s".formatted(say.one(mixed.volume()), mixed.shares().stream().map(share -> "%s %s".formatted(say.one(share.volume()), share.words())).collect(java.util.stream.Collectors.joining(" and "))))
+        return batch.map(mixed -> "%s of %s".formatted(say.one(mixed.volume()), mixed.shares().stream().map(share -> "%s %s".formatted(say.one(share.volume()), share.words())).collect(Collectors.joining(" and "))))
                 .orElseGet(() -> portion.map(each -> "%s %s".formatted(say.one(each.volume()), each.product().words())).orElse(""));
     }
 }

@@ -7,7 +7,10 @@ import java.time.ZoneId;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
+import java.util.function.Supplier;
+import kindveil.measure.UnusableValue;
 import kindveil.reading.TaskReading.Resource;
 import kindveil.sitting.Hours;
 import kindveil.sitting.Tiredness;
@@ -63,7 +66,7 @@ class SittingsController {
         LocalDate today = sittings.today();
         Hours read = problems.read(() -> Hours.parse(hours, today));
         LocalDateTime by = problems.read(() -> Hours.moment(due, today));
-        Diary asked = problems.any() ? null : problems.read(() -> sittings.diary().at(version).saying(java.util.Objects.requireNonNull(read), by, piece));
+        Diary asked = problems.any() ? null : problems.read(() -> sittings.diary().at(version).saying(Objects.requireNonNull(read), by, piece));
         return done(problems, asked == null ? null : () -> sittings.say(asked), () -> {
             SittingsView.Form now = SittingsView.form(sittings.diary(), sittings.candidates(), say);
             return new SittingsView.Form(hours, due, now.pieces().stream().map(pick -> new SittingsView.Pick(pick.id(), pick.title(), piece.contains(pick.id()))).toList(), now.there(), now.rubbing(), now.rest());
@@ -83,7 +86,7 @@ class SittingsController {
         });
         Integer rubbing = problems.whole("Rubbing in a day", fields.getOrDefault("rubbing", ""), Tiredness.LEAST_A_DAY, Tiredness.MOST_A_DAY, "min", "Count what your fingers bear.");
         Integer rest = problems.whole("Rest after ten minutes of rubbing", fields.getOrDefault("rest", ""), 0, Tiredness.MOST_REST, "min", "0 for none.");
-        Diary asked = problems.any() ? null : sittings.diary().at(version).with(there, new Tiredness(java.util.Objects.requireNonNull(rubbing), java.util.Objects.requireNonNull(rest)));
+        Diary asked = problems.any() ? null : sittings.diary().at(version).with(there, new Tiredness(Objects.requireNonNull(rubbing), Objects.requireNonNull(rest)));
         return done(problems, asked == null ? null : () -> sittings.say(asked), null);
     }
 
@@ -91,7 +94,7 @@ class SittingsController {
     @PostMapping("/sittings/knot")
     Object knot(@RequestParam int version, @RequestParam String job, @RequestParam String act, @RequestParam(defaultValue = "") String at, @RequestParam(defaultValue = "") String to, @RequestParam(defaultValue = "") String free) {
         Problems problems = new Problems();
-        Instant moment = !free.isEmpty() ? null : !to.isEmpty() ? problems.read(() -> moment(to)) : problems.read(() -> java.util.Objects.requireNonNull(Hours.moment(at.isBlank() ? "?" : at, sittings.today())).atZone(zone).toInstant());
+        Instant moment = !free.isEmpty() ? null : !to.isEmpty() ? problems.read(() -> moment(to)) : problems.read(() -> Objects.requireNonNull(Hours.moment(at.isBlank() ? "?" : at, sittings.today())).atZone(zone).toInstant());
         return done(problems, problems.any() ? null : () -> sittings.pin(version, job, act, moment), null);
     }
 
@@ -107,7 +110,7 @@ class SittingsController {
 
     private static Instant moment(String milliseconds) {
         if (!milliseconds.matches("[0-9]{10,14}")) {
-            throw new kindveil.measure.UnusableValue("Time", milliseconds, "a moment of these weeks", "Look at the page again.");
+            throw new UnusableValue("Time", milliseconds, "a moment of these weeks", "Look at the page again.");
         }
         return Instant.ofEpochMilli(Long.parseLong(milliseconds));
     }
@@ -139,11 +142,12 @@ class SittingsController {
     @GetMapping("/sittings/ways")
     ModelAndView ways() {
         Worked worked = sittings.now();
-        return WaysOutView.of(worked, worked.asked() && !worked.fits() && !worked.problem().sittings().isEmpty() ? waysOut.conflict(worked) : null, worked.asked() && !worked.fits() && !worked.problem().sittings().isEmpty() ? waysOut.ways(worked) : List.of(), say).in("sitting/ways");
+        boolean looked = worked.asked() && !worked.fits() && !worked.problem().sittings().isEmpty();
+        return WaysOutView.of(worked, looked ? waysOut.conflict(worked) : null, looked ? waysOut.ways(worked) : List.of(), say).in("sitting/ways");
     }
 
     /** Does it, and says what is wrong with it beside what was typed. */
-    private Object done(Problems problems, @Nullable Runnable change, java.util.function.@Nullable Supplier<SittingsView.Form> typed) {
+    private Object done(Problems problems, @Nullable Runnable change, @Nullable Supplier<SittingsView.Form> typed) {
         if (change != null) {
             try {
                 problems.read(() -> {

@@ -119,12 +119,12 @@ record SittingsView(String heading, String told, String sure, String anew, int v
             return "They do not fit into these hours.";
         }
         Cost cost = worked.cost();
-        Schedule schedule = java.util.Objects.requireNonNull(worked.schedule());
+        Schedule schedule = worked.plan();
         int hands = worked.problem().handsOn();
         int last = IntStream.range(0, worked.problem().tasks().size()).boxed().max(Comparator.comparingInt(task -> schedule.end(worked.problem(), task))).orElseThrow();
         int better = (int) Math.floor(100.0 * (cost.total() - Bounds.of(worked.problem()).total()) / cost.total());
         return "They fit in %s: %s of hands, %s idle. All is done %s; %s comes last. %s".formatted(count(cost.sittings(), "sitting").toLowerCase(java.util.Locale.ROOT), Span.words(Duration.ofMinutes(hands)),
-                Span.words(Duration.ofMinutes(cost.idle(worked.problem()))), say.time(worked.end(last)), worked.jobs().get(worked.problem().tasks().get(last).job()).words(),
+                Span.words(Duration.ofMinutes(cost.idle(worked.problem()))), say.time(worked.end(last)), worked.pull(last).words(),
                 better <= 0 ? "No plan is better." : "No plan is more than %d\u00a0%% better.".formatted(better));
     }
 
@@ -133,29 +133,29 @@ record SittingsView(String heading, String told, String sure, String anew, int v
             return "";
         }
         Chance chance = worked.chance();
-        String breaks = chance.breaks() < 0 ? "" : " What breaks it most often is %s waiting for “%s”.".formatted(worked.jobs().get(worked.problem().tasks().get(chance.breaks()).job()).words(), worked.problem().tasks().get(chance.breaks()).words());
+        String breaks = chance.breaks() < 0 ? "" : " What breaks it most often is %s waiting for “%s”.".formatted(worked.pull(chance.breaks()).words(), worked.task(chance.breaks()).words());
         return chance.inTime() >= NEARLY ? "In all of %d evenings tried it is done in time.".formatted(Chance.EVENINGS) : "In %d of 100 evenings tried it is done in time.%s".formatted(Math.round(chance.inTime() * 100), breaks);
     }
 
     private static List<Row> rows(Worked worked, Say say) {
         List<Row> rows = new ArrayList<>();
-        Schedule schedule = java.util.Objects.requireNonNull(worked.schedule());
+        Schedule schedule = worked.plan();
         int lastUsed = IntStream.range(0, worked.problem().sittings().size()).filter(k -> !schedule.in(worked.problem(), k).isEmpty()).max().orElse(-1);
         for (int k = 0; k <= lastUsed; k++) {
             List<Integer> in = schedule.in(worked.problem(), k);
             Hours.Free free = worked.free().get(k);
-            int hands = in.stream().mapToInt(task -> worked.problem().tasks().get(task).handsOn()).sum();
+            int hands = in.stream().mapToInt(task -> worked.task(task).handsOn()).sum();
             String told = in.isEmpty() ? "nothing needs it" : "%s of hands, from %s to %s".formatted(Span.words(Duration.ofMinutes(hands)), say.time(worked.start(in.getFirst())), say.time(in.stream().map(worked::end).max(Comparator.naturalOrder()).orElseThrow()));
-            rows.add(new Row("%s–%s".formatted(Hours.said(free.from().toLocalDateTime()), free.to().toLocalTime().truncatedTo(java.time.temporal.ChronoUnit.MINUTES)), told, free.from().toInstant().toEpochMilli(), k + 1, in.stream().map(task -> act(worked, task, say)).toList()));
+            rows.add(new Row(free.words(), told, free.from().toInstant().toEpochMilli(), k + 1, in.stream().map(task -> act(worked, task, say)).toList()));
         }
         return rows;
     }
 
     private static Act act(Worked worked, int task, Say say) {
-        Task it = worked.problem().tasks().get(task);
-        Worked.Pull pull = worked.jobs().get(it.job());
+        Task it = worked.task(task);
+        Worked.Pull pull = worked.pull(task);
         String words = it.acts().size() == 1 ? it.words() : "%s … %s".formatted(it.words(), it.acts().getLast().title());
-        return new Act(worked.start(task).atZone(worked.zone()).toLocalTime().toString(), pull.words(), words, it.minutes() + " min", href(pull), "/sittings?knot=%s~%s#why".formatted(worked.job(task), worked.act(task)));
+        return new Act(worked.wall(worked.start(task)).toString(), pull.words(), words, it.minutes() + " min", href(pull), "/sittings?knot=%s~%s#why".formatted(worked.job(task), worked.act(task)));
     }
 
     private static String href(Worked.Pull pull) {
@@ -166,21 +166,21 @@ record SittingsView(String heading, String told, String sure, String anew, int v
         for (int task = 0; task < worked.problem().tasks().size(); task++) {
             String key = worked.job(task) + "~" + worked.act(task);
             if (key.equals(asked)) {
-                Task it = worked.problem().tasks().get(task);
-                Worked.Pull pull = worked.jobs().get(it.job());
+                Task it = worked.task(task);
+                Worked.Pull pull = worked.pull(task);
                 Instant start = worked.start(task);
                 int from = task;
                 return new Card(key, worked.job(task), worked.act(task), "%s, %s".formatted(pull.words(), say.time(start)), why(worked, task, say),
-                        it.acts().stream().map(timed -> "%s %s".formatted(worked.start(from).plus(Span.minutes(timed.from())).atZone(worked.zone()).toLocalTime(), timed.title())).toList(),
-                        Hours.said(start.atZone(worked.zone()).toLocalDateTime()), worked.diary().pin(worked.job(task), worked.act(task)).isPresent(), href(pull));
+                        it.acts().stream().map(timed -> "%s %s".formatted(worked.wall(worked.start(from).plus(Span.minutes(timed.from()))), timed.title())).toList(),
+                        worked.said(start), worked.diary().pin(worked.job(task), worked.act(task)).isPresent(), href(pull));
             }
         }
         return null;
     }
 
     private static String why(Worked worked, int task, Say say) {
-        Why why = Why.of(worked.problem(), java.util.Objects.requireNonNull(worked.schedule()), task);
-        String other = why.task() < 0 ? "" : "“%s” of %s".formatted(worked.problem().tasks().get(why.task()).words(), worked.jobs().get(worked.problem().tasks().get(why.task()).job()).words());
+        Why why = Why.of(worked.problem(), worked.plan(), task);
+        String other = why.task() < 0 ? "" : "“%s” of %s".formatted(worked.task(why.task()).words(), worked.pull(why.task()).words());
         if (worked.diary().pin(worked.job(task), worked.act(task)).isPresent()) {
             return "You put it there.";
         }

@@ -7,7 +7,6 @@ import kindveil.measure.Span;
 import kindveil.measure.Words;
 import kindveil.sitting.Bounds;
 import kindveil.sitting.Conflict;
-import kindveil.sitting.Hours;
 import kindveil.sitting.Problem;
 import kindveil.studio.page.PageView;
 import kindveil.studio.page.Say;
@@ -35,15 +34,11 @@ record WaysOutView(int version, String conflict, List<Out> outs) implements Page
         int[] soonest = Bounds.heads(core);
         for (int task = 0; task < soonest.length; task++) {
             if (core.tasks().get(task).latest() < soonest[task]) {
-                return "%s: “%s” must begin by %s, and your hands are not free for it before %s.".formatted(name, core.tasks().get(task).words(), time(worked, core.tasks().get(task).latest()),
-                        soonest[task] >= core.horizon() ? "that" : time(worked, soonest[task]));
+                return "%s: “%s” must begin by %s, and your hands are not free for it before %s.".formatted(name, core.tasks().get(task).words(), worked.said(worked.at(core.tasks().get(task).latest())),
+                        soonest[task] >= core.horizon() ? "that" : worked.said(worked.at(soonest[task])));
             }
         }
         return "%s does not fit into these hours by itself%s: from its first act to its last it takes %s, however free your hands are.".formatted(name, conflict.demands().size() < 2 ? "" : ", with " + conflict.demands().getLast(),
                 Span.words(Duration.ofMinutes(core.alone(0).shortest())));
-    }
-
-    private static String time(Worked worked, int minute) {
-        return Hours.said(worked.at(minute).atZone(worked.zone()).toLocalDateTime());
     }
 }

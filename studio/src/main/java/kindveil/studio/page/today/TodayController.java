@@ -118,12 +118,12 @@ class TodayController {
         List<TodayView.Followed> followed = followed(active.read());
         List<Piece> ready = pieces.unmade(MOST_TRIED).stream().filter(piece -> pieces.plan(piece).sound()).limit(MOST_READY).toList();
         Stream<String> theirPieces = followed.size() < active.read().size() ? pieces.kept().sentences().stream() : Stream.empty();
-        return TodayView.of(followed, ready, planned(active.read()), invite, Stream.concat(active.sentences().stream(), theirPieces).toList(), say, zone);
+        return TodayView.of(followed, ready, planned(followed), invite, Stream.concat(active.sentences().stream(), theirPieces).toList(), say, zone);
     }
 
     /** What was planned for today, without what is done of it. */
-    private List<Diary.Kept> planned(List<StoredMaking> active) {
-        return sittings.today(active.stream().collect(Collectors.toMap(making -> making.id().toString(), making -> making.making().coming().stream().map(act -> act.id().toString()).collect(Collectors.toSet()))));
+    private List<Diary.Kept> planned(List<TodayView.Followed> followed) {
+        return sittings.today(followed.stream().collect(Collectors.toMap(each -> each.stored().id().toString(), each -> each.making().coming().stream().map(act -> act.id().toString()).collect(Collectors.toSet()))));
     }
 
     /** With their pieces, each asked for once. */

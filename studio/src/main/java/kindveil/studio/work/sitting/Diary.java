@@ -87,10 +87,6 @@ public record Diary(int version, Hours hours, @Nullable LocalDateTime due, List<
         return new Diary(version, hours, due, pieces, there, tired, planned, other);
     }
 
-    public Diary free() {
-        return new Diary(version, hours, due, pieces, there, tired, planned, List.of());
-    }
-
     Optional<Instant> planned(String job, String act) {
         return planned.stream().filter(kept -> kept.is(job, act)).map(Kept::at).findFirst();
     }

@@ -13,6 +13,7 @@ import java.util.Comparator;
 import java.util.Deque;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -31,6 +32,7 @@ import kindveil.sitting.Solved;
 import kindveil.studio.work.Caches;
 import kindveil.studio.work.learning.LearnWork;
 import kindveil.studio.work.making.MakeWork;
+import kindveil.studio.work.making.MakingLine;
 import kindveil.studio.work.making.StoredMaking;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
@@ -39,7 +41,6 @@ import kindveil.studio.work.room.Rooms;
 import kindveil.way.Trace;
 import kindveil.way.Trace.Moment;
 import kindveil.way.Walk;
-import kindveil.way.Where;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
@@ -85,11 +86,10 @@ public class SittingWork {
 
     /** All that could be fitted in: what is not begun, and what is under way. */
     public List<Piece> candidates() {
-        List<UUID> away = List.copyOf(pieces.putAway());
-        List<UUID> underWay = makings.active().stream().map(StoredMaking::piece).distinct().toList();
-        List<UUID> made = List.copyOf(makings.newest().keySet());
+        Set<UUID> away = pieces.putAway();
+        Map<UUID, MakingLine> newest = makings.newest();
         List<UUID> chosen = diaries.now().pieces();
-        return pieces.all().stream().filter(piece -> !away.contains(piece.id()) && (underWay.contains(piece.id()) || !made.contains(piece.id()) || chosen.contains(piece.id()))).toList();
+        return pieces.all().stream().filter(piece -> !away.contains(piece.id()) && (chosen.contains(piece.id()) || !newest.containsKey(piece.id()) || newest.get(piece.id()).active())).toList();
     }
 
     /** As it is kept, made good where it no longer holds. */
@@ -104,10 +104,10 @@ public class SittingWork {
         List<Worked.Unfit> unfit = new ArrayList<>();
         List<Problem.Plot> plots = plots(diary, zero, jobs, unfit);
         Problem problem = Problem.of(plots, diary.there(), sittings(free, zero), diary.tired());
-        if (plots.isEmpty() || free.isEmpty()) {
-            return new Worked(diary, zero, zone, free, problem, jobs, unfit, null, false, List.of());
-        }
         Worked bare = new Worked(diary, zero, zone, free, problem, jobs, unfit, null, false, List.of());
+        if (plots.isEmpty() || free.isEmpty()) {
+            return bare;
+        }
         List<String> astray = new ArrayList<>();
         Problem pinned = pinned(bare, astray);
         List<@Nullable Integer> known = new ArrayList<>();
@@ -135,7 +135,7 @@ public class SittingWork {
                 if (Scheduler.QUICK.solve(with).found()) {
                     problem = with;
                 } else {
-                    astray.add("“%s”, %s, cannot begin at %s.".formatted(problem.tasks().get(task).words(), problem.jobs().get(problem.tasks().get(task).job()).words(), Hours.said(pin.get().atZone(bare.zone()).toLocalDateTime())));
+                    astray.add("“%s”, %s, cannot begin at %s.".formatted(bare.task(task).words(), bare.pull(task).words(), bare.said(pin.get())));
                 }
             }
         }
@@ -190,7 +190,7 @@ public class SittingWork {
 
     private static void add(List<Problem.Plot> plots, List<Worked.Pull> jobs, List<Worked.Unfit> unfit, JobReading reading, Worked.Pull pull, @Nullable Integer due) {
         if (reading.plot() == null) {
-            unfit.add(new Worked.Unfit(pull.piece(), pull.words(), "It never dries in this room’s air. %s Warm the room, bring a fan, or plan it otherwise.".formatted(java.util.Objects.requireNonNull(reading.never()).window().why())));
+            unfit.add(new Worked.Unfit(pull.piece(), pull.words(), "It never dries in this room’s air. %s Warm the room, bring a fan, or plan it otherwise.".formatted(Objects.requireNonNull(reading.never()).window().why())));
         } else {
             plots.add(new Problem.Plot(new Job(pull.key(), pull.words(), due), reading.plot().tasks(), reading.plot().lags(), reading.plot().holdings()));
             jobs.add(pull);
@@ -211,21 +211,20 @@ public class SittingWork {
 
     /** Says when hands are free, what is to be fitted in and by when; and plans it. */
     public Worked say(Diary asked) {
-        return keep(asked, Scheduler.QUICK);
+        return keep(worked(asked, Scheduler.QUICK));
     }
 
     /** A better plan is looked for, for a moment, from what is known. */
     public Worked better(int version) {
         Diary diary = diaries.now().at(version);
-        return keep(diary.planned(List.of()), Scheduler.THOROUGH);
+        Worked found = worked(diary.planned(List.of()), Scheduler.THOROUGH);
+        Worked kept = diary.planned().isEmpty() ? found : worked(diary, Scheduler.QUICK);
+        return keep(kept.fits() && (!found.fits() || kept.cost().total() < found.cost().total()) ? kept : found);
     }
 
-    private Worked keep(Diary asked, Scheduler scheduler) {
+    private Worked keep(Worked found) {
         Diary before = diaries.now();
-        Worked worked = worked(asked, scheduler);
-        if (worked.fits()) {
-            worked = settled(worked, asked, before, scheduler);
-        }
+        Worked worked = found.fits() ? found.keeping() : found;
         diaries.replace(worked.diary());
         synchronized (earlier) {
             earlier.push(before);
@@ -234,16 +233,6 @@ public class SittingWork {
             }
         }
         return worked;
-    }
-
-    /** The plan it was kept with, and that of a longer search where that is no better, stay. */
-    private Worked settled(Worked worked, Diary asked, Diary before, Scheduler scheduler) {
-        Worked best = worked;
-        if (scheduler == Scheduler.THOROUGH && !before.planned().isEmpty()) {
-            Worked kept = worked(asked.planned(before.planned()), Scheduler.QUICK);
-            best = kept.fits() && kept.cost().total() < worked.cost().total() ? kept : worked;
-        }
-        return worked(best.diary().planned(best.kept()), Scheduler.QUICK);
     }
 
     public boolean undoable() {
@@ -269,7 +258,7 @@ public class SittingWork {
         if (at != null && !worked.astray().isEmpty()) {
             throw new UnusableValue("Beginning", Hours.said(at.atZone(zone).toLocalDateTime()), later(worked, job, act, at), "What comes before it must be dry, your hands free, and what follows must still be in time. Nothing was moved.");
         }
-        return keep(asked, Scheduler.QUICK);
+        return keep(worked);
     }
 
     /** The soonest moment after one that is asked for at which a task could begin. */
@@ -278,7 +267,7 @@ public class SittingWork {
             if (worked.job(task).equals(job) && worked.act(task).equals(act)) {
                 int number = task;
                 Schedule found = Scheduler.QUICK.solve(worked.problem().with(task, each -> each.within(Math.max(each.earliest(), worked.minute(at)), Math.max(each.latest(), worked.minute(at))))).schedule();
-                return found == null ? "a moment before that" : "%s, or before that".formatted(Hours.said(worked.at(found.start(number)).atZone(worked.zone()).toLocalDateTime()));
+                return found == null ? "a moment before that" : "%s, or before that".formatted(worked.said(worked.at(found.start(number))));
             }
         }
         return "a moment of a task that is planned";
@@ -297,10 +286,10 @@ public class SittingWork {
         Hours.Free was = diary.hours().free(clock.instant().truncatedTo(ChronoUnit.MINUTES), DAYS, zone).stream().filter(each -> !each.from().toInstant().isAfter(from) && each.to().toInstant().isAfter(from)).findFirst()
                 .orElseThrow(() -> new UnusableValue("Sitting", Hours.said(from.atZone(zone).toLocalDateTime()), "one that is planned", "It was left out, perhaps in another window: look again."));
         Hours.Free to = begins == null || ends == null ? null : new Hours.Free(begins.atZone(zone), ends.atZone(zone));
-        if (to != null && Duration.between(to.from(), to.to()).toMinutes() < 5) {
+        if (to != null && Duration.between(to.from(), to.to()).toMinutes() < Hours.SHORTEST) {
             throw new UnusableValue("Sitting", Span.words(Duration.between(to.from(), to.to())), "five minutes at least", "Leave it out instead.");
         }
-        return keep(diary.with(diary.hours().changed(was, to, zone)), Scheduler.QUICK);
+        return say(diary.with(diary.hours().changed(was, to, zone)));
     }
 
     /** Takes one of the ways. @param number among those found for what is kept now */
@@ -312,11 +301,11 @@ public class SittingWork {
         }
         WaysOut.Way way = ways.get(number);
         if (way.change() != null) {
-            keep(way.change(), Scheduler.QUICK);
+            say(way.change());
         } else {
-            Piece piece = pieces.get(java.util.Objects.requireNonNull(way.piece()));
-            pieces.change(WaysOut.otherwise(piece, java.util.Objects.requireNonNull(way.choice()), java.util.Objects.requireNonNull(way.option())));
-            keep(diaries.now(), Scheduler.QUICK);
+            Piece piece = pieces.get(Objects.requireNonNull(way.piece()));
+            pieces.change(WaysOut.otherwise(piece, Objects.requireNonNull(way.choice()), Objects.requireNonNull(way.option())));
+            say(diaries.now());
         }
     }
 }

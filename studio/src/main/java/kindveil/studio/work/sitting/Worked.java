@@ -3,9 +3,14 @@ package kindveil.studio.work.sitting;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDateTime;
+import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Objects;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import kindveil.measure.Length;
 import kindveil.measure.Span;
 import kindveil.sitting.Chance;
@@ -13,6 +18,8 @@ import kindveil.sitting.Cost;
 import kindveil.sitting.Hours;
 import kindveil.sitting.Problem;
 import kindveil.sitting.Schedule;
+import kindveil.sitting.Task;
+import kindveil.way.Plan;
 import kindveil.way.Trace.Moment;
 import kindveil.way.ActId;
 import java.util.Optional;
@@ -39,7 +46,7 @@ public record Worked(Diary diary, Instant zero, ZoneId zone, List<Hours.Free> fr
      * @param plan it goes by
      * @param origin of its bench's time
      */
-    public record Pull(String key, UUID piece, String words, @Nullable UUID making, Length width, Length height, Instant origin, kindveil.way.Plan plan, Function<Function<ActId, Optional<Instant>>, List<Moment>> walk) {
+    public record Pull(String key, UUID piece, String words, @Nullable UUID making, Length width, Length height, Instant origin, Plan plan, Function<Function<ActId, Optional<Instant>>, List<Moment>> walk) {
     }
 
     /** A piece left out. @param why what the bench has against its plan, or which wait never ends in this room */
@@ -61,6 +68,26 @@ public record Worked(Diary diary, Instant zero, ZoneId zone, List<Hours.Free> fr
         return schedule != null;
     }
 
+    /** The schedule, where it fits. */
+    public Schedule plan() {
+        return Objects.requireNonNull(schedule);
+    }
+
+    /** With this plan kept. */
+    Worked keeping() {
+        return new Worked(diary.planned(kept()), zero, zone, free, problem, jobs, unfit, schedule, false, astray);
+    }
+
+    /** A moment as one says it, day and time. */
+    public String said(Instant moment) {
+        return Hours.said(moment.atZone(zone).toLocalDateTime());
+    }
+
+    /** The clock on the wall at a moment. */
+    public LocalTime wall(Instant moment) {
+        return moment.atZone(zone).toLocalTime();
+    }
+
     public Instant at(int minute) {
         return zero.plus(Duration.ofMinutes(minute));
     }
@@ -70,19 +97,19 @@ public record Worked(Diary diary, Instant zero, ZoneId zone, List<Hours.Free> fr
     }
 
     public Cost cost() {
-        return Cost.of(problem, java.util.Objects.requireNonNull(schedule));
+        return Cost.of(problem, plan());
     }
 
     public Chance chance() {
-        return Chance.of(problem, java.util.Objects.requireNonNull(schedule));
+        return Chance.of(problem, plan());
     }
 
     public Instant start(int task) {
-        return at(java.util.Objects.requireNonNull(schedule).start(task));
+        return at(plan().start(task));
     }
 
     public Instant end(int task) {
-        return at(java.util.Objects.requireNonNull(schedule).end(problem, task));
+        return at(plan().end(problem, task));
     }
 
     /** The acts of one job as they come when they begin as planned. */
@@ -90,14 +117,23 @@ public record Worked(Diary diary, Instant zero, ZoneId zone, List<Hours.Free> fr
         return jobs.get(job).walk().apply(act -> begins(job, act));
     }
 
-    /** The plan one job goes by. */
-    public kindveil.way.Plan plan(int job) {
-        return jobs.get(job).plan();
+    /** Of those, what hands do in one task. */
+    public List<Moment> own(int task, List<Moment> ofItsJob) {
+        Set<ActId> acts = task(task).acts().stream().map(Task.Timed::act).collect(Collectors.toSet());
+        return ofItsJob.stream().filter(moment -> acts.contains(moment.act().id())).toList();
+    }
+
+    public Task task(int number) {
+        return problem.tasks().get(number);
+    }
+
+    public Pull pull(int task) {
+        return jobs.get(task(task).job());
     }
 
     private Optional<Instant> begins(int job, ActId act) {
         for (int task : problem.tasksOf(job)) {
-            for (kindveil.sitting.Task.Timed timed : problem.tasks().get(task).acts()) {
+            for (Task.Timed timed : task(task).acts()) {
                 if (timed.act().equals(act)) {
                     return Optional.of(start(task).plus(Span.minutes(timed.from())));
                 }
@@ -114,15 +150,15 @@ public record Worked(Diary diary, Instant zero, ZoneId zone, List<Hours.Free> fr
 
     /** What would be kept of it. */
     public List<Diary.Kept> kept() {
-        return java.util.stream.IntStream.range(0, problem.tasks().size()).mapToObj(task -> new Diary.Kept(job(task), act(task), start(task), problem.tasks().get(task).minutes(), jobs.get(problem.tasks().get(task).job()).words(), problem.tasks().get(task).words())).toList();
+        return IntStream.range(0, problem.tasks().size()).mapToObj(task -> new Diary.Kept(job(task), act(task), start(task), task(task).minutes(), pull(task).words(), task(task).words())).toList();
     }
 
     /** The lasting name of a task: its first act. */
     public String act(int task) {
-        return problem.tasks().get(task).acts().getFirst().act().toString();
+        return task(task).acts().getFirst().act().toString();
     }
 
     public String job(int task) {
-        return problem.jobs().get(problem.tasks().get(task).job()).key();
+        return pull(task).key();
     }
 }

@@ -63,7 +63,7 @@ class SittingWorkTest {
 
     @AfterEach
     void nothingPlanned() {
-        sittings.say(diaries.now().saying(Hours.NONE, null, List.of()).free());
+        diaries.replace(Diary.EMPTY.at(diaries.now().version()));
         makings.active().stream().filter(making -> made.stream().anyMatch(piece -> piece.id().equals(making.piece()))).forEach(making -> makings.layAside(making.id()));
         made.forEach(piece -> pieces.remove(piece.id(), piece.title()));
     }
