@@ -158,6 +158,8 @@ public class SittingWork {
     private List<Problem.Plot> plots(Diary diary, Instant zero, List<Worked.Pull> jobs, List<Worked.Unfit> unfit) {
         List<Problem.Plot> plots = new ArrayList<>();
         List<StoredMaking> active = makings.active();
+        // what was made meanwhile is not made again
+        Map<UUID, MakingLine> newest = makings.newest();
         Map<UUID, Piece> known = pieces.all(diary.pieces());
         Integer due = diary.due() == null ? null : (int) Duration.between(zero, diary.due().atZone(zone).toInstant()).toMinutes();
         for (UUID id : diary.pieces()) {
@@ -166,6 +168,9 @@ public class SittingWork {
                 continue;
             }
             List<StoredMaking> own = active.stream().filter(making -> making.piece().equals(id)).toList();
+            if (own.isEmpty() && newest.containsKey(id) && newest.get(id).finished()) {
+                continue;
+            }
             Fresh plan = fresh(piece);
             if (own.isEmpty() && !plan.sound) {
                 unfit.add(new Worked.Unfit(id, piece.title(), plan.trace.refusals().getFirst().words()));

@@ -117,6 +117,18 @@ class SittingWorkTest {
         assertFalse(worked.start(rub).isBefore(studio.clock().instant().plus(Duration.ofMinutes(59))));
     }
 
+    @Test
+    void madeMeanwhile_isNotPlannedAgain() {
+        Piece oar = piece("Oar");
+        Piece lock = piece("Lock");
+        sittings.say(asking("tomorrow 9-13, tomorrow 15-19", "", oar, lock));
+        var making = makings.begin(oar.id());
+        while (!makings.get(making.id()).making().finished()) {
+            makings.tell(making.id(), makings.get(making.id()).told().size(), makings.get(making.id()).making().current().orElseThrow().expected(), 0, true);
+        }
+        assertEquals(List.of("Lock"), sittings.now().jobs().stream().map(Worked.Pull::words).toList());
+    }
+
     /** Where the room never lets it dry, it is left out and said so. */
     @Test
     void neverDries_isLeftOut_andSaid() {
