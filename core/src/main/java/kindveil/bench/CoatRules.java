@@ -1,6 +1,5 @@
 package kindveil.bench;
 
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -19,8 +18,6 @@ import kindveil.product.Trait;
 
 /** Rules for coats, oil and heat. */
 final class CoatRules {
-    /** A varnish coat before this is certainly too soon; the finish reading asks for longer (practice). */
-    private static final Duration LEAST_CURE = Duration.ofDays(3);
     private static final double NEAREST_HEAT_CENTIMETRES = 20;
 
     private CoatRules() {
@@ -34,6 +31,7 @@ final class CoatRules {
         List<Refusal> found = new ArrayList<>();
         sealsPaper(bench, step).ifPresent(found::add);
         notOver(bench, face, step.product()).ifPresent(found::add);
+        found.addAll(FinishRules.over(bench, face, step.product(), step.tool()));
         if (step.product().is(Trait.WATER_BORNE)) {
             Rules.inkRuns(bench, face, step.product().words()).ifPresent(found::add);
         }
@@ -107,12 +105,8 @@ final class CoatRules {
     /** What has to be dry under a new coat, by what the coat is and where it goes. */
     private static void before(Bench bench, Step.Apply step, List<Refusal> found) {
         Face face = step.onto();
-        Optional<Coating> top = bench.topCoat(face);
         if (step.product().is(Trait.FINAL)) {
-            top.filter(coat -> coat.drying() != null).filter(coat -> age(bench, coat).compareTo(LEAST_CURE) < 0)
-                    .ifPresent(coat -> found.add(new Refusal(Refusal.Kind.NOT_CURED, face,
-                            "The last coat is %s old and not cured; varnish over it stays soft and clouds.".formatted(Span.words(age(bench, coat))),
-                            "Wait 3 days for thin films, 7 for normal ones, 14 or more for deep beds.")));
+            FinishRules.notCured(bench, face, step.product().words() + " over it stays soft and clouds").ifPresent(found::add);
         } else if (face.equals(Face.PLATE)) {
             Rules.notYet(bench, face, Stage.TOUCH_DRY, "the second colour drags the image").ifPresent(found::add);
         } else if (!step.product().is(Trait.OVER_WET)) {
@@ -141,7 +135,8 @@ final class CoatRules {
             found.add(new Refusal(Refusal.Kind.PAPER_STILL_ON, step.face(), "The paper is still on the image.", "Rub it away first."));
         }
         Rules.dampFibre(bench, step.face(), step.agent()).ifPresent(found::add);
-        Rules.notYet(bench, step.face(), Stage.THROUGH, "oil shuts the water in").ifPresent(found::add);
+        found.addAll(FinishRules.over(bench, step.face(), step.agent(), step.tool()));
+        Rules.notYet(bench, step.face(), Stage.THROUGH, step.agent().words() + " shuts the water in").ifPresent(found::add);
         return found;
     }
 
@@ -186,9 +181,5 @@ final class CoatRules {
 
     private static boolean carries(List<Layer> layers, Sheet sheet) {
         return layers.stream().anyMatch(layer -> layer instanceof Carrier c && c.sheet() == sheet);
-    }
-
-    private static Duration age(Bench bench, Coating coat) {
-        return bench.now().minus(coat.laid());
     }
 }

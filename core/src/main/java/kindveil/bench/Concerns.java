@@ -82,6 +82,7 @@ final class Concerns {
             found.add(new Concern(Grade.CARE, step.onto(), "%s beads on a gloss face and dries in spots.".formatted(Words.capital(step.product().words())),
                     "A thin coat of matte medium or fine pumice gel first: it gives tooth."));
         }
+        found.addAll(FinishRules.doubts(bench, step));
         boolean matteBelow = bench.layers(step.onto(), Coating.class).stream().anyMatch(c -> c.product().clouds());
         if (step.product().clouds() && matteBelow) {
             found.add(new Concern(Grade.CARE, step.onto(), "Matte over matte goes milky.", "Build with gloss and finish with matte."));

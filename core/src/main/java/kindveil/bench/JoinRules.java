@@ -3,6 +3,7 @@ package kindveil.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import kindveil.bench.Layer.Carrier;
 import kindveil.bench.Layer.Coating;
 import kindveil.bench.Layer.Image;
@@ -64,7 +65,7 @@ final class JoinRules {
 
     /** What lies on one face goes on to what lies on the other. */
     private static Optional<Refusal> holds(Bench bench, Face from, Face to) {
-        return bench.layers(from, Coating.class).stream().map(coat -> CoatRules.notOver(bench, to, coat.product())).flatMap(Optional::stream).findFirst();
+        return bench.layers(from, Coating.class).stream().flatMap(coat -> Stream.concat(CoatRules.notOver(bench, to, coat.product()).stream(), FinishRules.sheds(bench, to, coat.product()).stream())).findFirst();
     }
 
     /** Water on one face lifts what is soluble on the other. */

@@ -33,7 +33,7 @@ final class Rules {
             case Step.Blot blot -> there(bench, blot.face());
             case Step.Outline outline -> there(bench, outline.of());
             case Step.SetOut setOut -> setOut(bench, setOut.thing().kind());
-            case Step.Prepare prepare -> there(bench, new Face(prepare.thing(), Face.Side.FRONT));
+            case Step.Prepare prepare -> bench.has(prepare.thing()) ? FinishRules.put(bench, prepare.what()) : there(bench, new Face(prepare.thing(), Face.Side.FRONT));
             case Step.Mix mix -> mix(mix);
             case Step.Apply apply -> CoatRules.apply(bench, apply);
             case Step.Infuse infuse -> CoatRules.infuse(bench, infuse);

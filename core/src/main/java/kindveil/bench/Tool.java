@@ -12,7 +12,7 @@ public enum Tool {
     FINE_PAPER("very fine sandpaper", false, Hazard.DUST), FLAT_WEIGHT("flat board and weight, release paper between", false, Hazard.WEIGHT),
     TRAY("tray of water", false), HOT_TRAY("covered tray of very hot water", false, Hazard.SCALD),
     HEAT_TOOL("heat tool", false, Hazard.HEAT), KNIFE("sharp knife or scissors", false, Hazard.BLADE),
-    LINO_TOOL("carving tool", false, Hazard.BLADE), POURING_CUP("pouring cup", false, Hazard.KITCHEN), DROPPER("dropper", false);
+    LINO_TOOL("carving tool", false, Hazard.BLADE), POURING_CUP("pouring cup", false, Hazard.KITCHEN), DROPPER("dropper", false), PENCIL("pencil or stick of pastel", false);
 
     private final String words;
     private final boolean spreads;
@@ -34,6 +34,7 @@ public enum Tool {
             case BRUSH -> "brush";
             case SPREADER -> "knife";
             case FOAM_ROLLER -> "roller";
+            case PENCIL -> "pencil";
             default -> words;
         };
     }

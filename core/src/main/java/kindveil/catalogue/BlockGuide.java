@@ -34,7 +34,6 @@ import kindveil.way.Where;
 import kindveil.way.Symptom;
 import kindveil.way.Way;
 import kindveil.way.WayCard;
-import kindveil.way.Wish;
 
 /** A guide for carving, glued on lino, vinyl or wood. Two hands: the block mirrored, its impression right. */
 final class BlockGuide implements Way {

@@ -11,7 +11,8 @@ public final class Catalogue {
     private static final List<Way> WAYS = List.of(new GelLay(), new GessoBed(), new PlatePull(), new PlateToTissue(), new FilmRelease(), new ViscousFilmLay(),
             new OiledPanel(), new FreeSkin(), new CurvedSkin(), new TapeLift(), new OpaqueBackedLay(), new FixedInkjetLay(), new GumPrint(), new TissueLay(),
             new BlockGuide(), new SkinFloat(), new Underpainting(), new LeafAndPapers(), new GluedPrint(), new BlockOverprint(), new StencilPaste(), new HeatCrackle(),
-            new Glazing(), new EdgesAndHardware());
+            new Glazing(), new EdgesAndHardware(), new DrawingOver(),
+            new SprayFixing(), new ClearingOver(), new Isolating(), new Varnishing(), new Waxing(), new OilFinish(), new ResinPour(), new PutAway());
 
     private Catalogue() {
     }
@@ -27,6 +28,16 @@ public final class Catalogue {
     /** What goes over and under. */
     public static List<Way> overAndUnder() {
         return of(WayCard.Kind.OVER_OR_UNDER);
+    }
+
+    /** What comes last. */
+    public static List<Way> finishes() {
+        return of(WayCard.Kind.FINISH);
+    }
+
+    /** What goes over and under, and what comes last. */
+    public static List<Way> besides() {
+        return java.util.stream.Stream.concat(overAndUnder().stream(), finishes().stream()).toList();
     }
 
     private static List<Way> of(WayCard.Kind kind) {

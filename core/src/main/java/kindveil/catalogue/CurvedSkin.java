@@ -111,6 +111,6 @@ final class CurvedSkin implements Way {
             script.dry("press", "seal-skin", Face.SUPPORT_FRONT, Stage.RECOAT, 120, 360, "Between skin and object it dries for hours.");
         }
         script.dry("seal-skin", Finishing.FIRST, Face.SUPPORT_FRONT, Stage.RECOAT, 20, 30, "Touch it up when the seal is dry.");
-        new Finishing(false, 3).write(script);
+        new Finishing(false).write(script);
     }
 }

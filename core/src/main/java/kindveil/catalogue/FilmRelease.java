@@ -106,6 +106,6 @@ final class FilmRelease implements Way {
         }
         script.act(Finishing.FIRST + "-dry", new Step.Judge(Face.SUPPORT_FRONT), "Let it dry and look", "Fingers off until it is dry.", 1);
         script.dry("peel", Finishing.FIRST + "-dry", Face.SUPPORT_FRONT, Stage.RECOAT, 30, 60, "Wet ink on polymer prints off on everything.");
-        new Finishing(false, 3).write(script);
+        new Finishing(false).write(script);
     }
 }

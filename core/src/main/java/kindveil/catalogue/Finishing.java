@@ -7,7 +7,6 @@ import kindveil.bench.Step;
 import kindveil.bench.ThingKind;
 import kindveil.bench.Tool;
 import kindveil.drying.Stage;
-import kindveil.measure.Provenance;
 import kindveil.product.Product;
 import kindveil.product.Products;
 import kindveil.way.Where;
@@ -20,9 +19,8 @@ import kindveil.way.Script;
  * The end of a way: touch up, clear the last veil if there is one, varnish after cure, look.
  *
  * @param clearing whether there is a veil to clear
- * @param cureDays what the thickest coat needs before varnish: 3 thin, 7 normal, 14 deep
  */
-public record Finishing(boolean clearing, int cureDays) {
+public record Finishing(boolean clearing) {
     public static final Choice CLEARING = new Choice("clearing", "Last veil", Where.TOP, List.of(
             new Option("gloss-medium", "clear with gloss medium", "clears haze, deepens darks", "shine"),
             new Option("matte-medium", "clear with matte medium", "clears haze, no shine", "darks stay a little grey"),
@@ -73,7 +71,7 @@ public record Finishing(boolean clearing, int cureDays) {
         Product varnish = script.chose(SEALING, "gloss-varnish") ? Products.GLOSS_VARNISH : Products.MATTE_VARNISH;
         script.coat("seal", Step.coat(Face.SUPPORT_FRONT, varnish, VARNISH_MICROMETRES, Tool.BRUSH), "Varnish",
                 "Thin, in one direction, out of the dust. Isolation coat first if it is to be removable.", 4);
-        script.rest(last, "seal", cureDays * 1440, cureDays * 1440, "Varnish shuts in whatever has not cured.", Provenance.ASSUMED);
+        script.cures(last, "seal", Face.SUPPORT_FRONT, "Varnish shuts in whatever has not cured.");
         script.dry("seal", LAST, Face.SUPPORT_FRONT, Stage.RECOAT, 30, 30, "Touching leaves a print in it.");
     }
 }

@@ -111,7 +111,7 @@ final class FreeSkin implements Way {
         script.act("press", new Step.Press(Face.SUPPORT_FRONT, Tool.SOFT_CLOTH), "Press it down", "From the hinge outwards, air to the edge.", 2);
         script.wash("glue");
         script.dry("press", Finishing.FIRST, Face.SUPPORT_FRONT, Stage.TOUCH_DRY, 60, 180, "The top is dry in an hour; milky in between clears over hours.");
-        new Finishing(false, 7).write(script);
+        new Finishing(false).write(script);
     }
 
     private static void support(Script script) {

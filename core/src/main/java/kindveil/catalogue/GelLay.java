@@ -131,7 +131,7 @@ final class GelLay implements Way {
         }
         Rubbing rubbing = Rubbing.misted(Face.SUPPORT_FRONT, Rubbing.planned(script), Finishing.FIRST);
         script.rubbing(deep ? rubbing.with(Tool.WET_CLOTH, Bath.SURFACE, 1, null).saying(6, "A wet cloth, then fingers; a toothbrush helps in the hollows.") : rubbing);
-        new Finishing(true, deep ? 14 : script.chose(SCHOOL, EVEN) ? 3 : 7).write(script);
+        new Finishing(true).write(script);
     }
 
     private static void ground(Script script) {

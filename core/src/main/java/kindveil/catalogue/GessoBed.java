@@ -73,9 +73,9 @@ final class GessoBed implements Way {
             script.act("heat", new Step.Heat(Face.PRINT_BACK, 22, java.time.Duration.ofMinutes(35)), "Heat it, 20 to 25 cm away", "Always moving; closer and the paper bubbles.", 35);
             script.dry("heat", Rubbing.first(script), Face.SUPPORT_FRONT, Stage.THROUGH, 15, 30, "Cool and completely dry before water: the number one failure.");
         } else {
-            script.dry("press", Rubbing.first(script), Face.SUPPORT_FRONT, Stage.THROUGH, 4 * 60, script.chose(Schools.HURRY_HOT, Schools.FAN) ? FANNED : OVERNIGHT, "Completely dry before water: the number one failure.");
+            script.dry("press", Rubbing.first(script), Face.SUPPORT_FRONT, Stage.THROUGH, 4 * 60, script.chose(Schools.HURRY_HOT, Schools.FAN) || script.chose(Schools.HURRY_HOT, Schools.CUPBOARD) ? FANNED : OVERNIGHT, "Completely dry before water: the number one failure.");
         }
         script.rubbing(Rubbing.misted(Face.SUPPORT_FRONT, Rubbing.planned(script), Finishing.FIRST).saying(5, "Mist and rub; gesso is forgiving."));
-        new Finishing(false, 7).write(script);
+        new Finishing(false).write(script);
     }
 }

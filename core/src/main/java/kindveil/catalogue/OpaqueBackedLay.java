@@ -101,12 +101,12 @@ final class OpaqueBackedLay implements Way {
                 .saying(6, "A damp sponge for half a minute, then circles."));
         boolean glazed = script.chose(GLAZE, "glazed");
         if (!glazed) {
-            new Finishing(false, 7).write(script);
+            new Finishing(false).write(script);
             return;
         }
         script.act(Finishing.FIRST, new Step.Prepare(ThingKind.SUPPORT, Preparation.TOUCH_UP), "Touch up", "Holes and edges, before the varnish.", 4);
         script.coat("tooth", Step.coat(Face.SUPPORT_FRONT, Products.MATTE_VARNISH, 80, Tool.BRUSH), "Varnish for protection and tooth", "Thin; it gives the glaze something to hold.", 3);
-        script.rest(Finishing.FIRST, "tooth", 7 * 1440, 7 * 1440, "Varnish shuts in whatever has not cured.", Provenance.ASSUMED);
+        script.cures(Finishing.FIRST, "tooth", Face.SUPPORT_FRONT, "Varnish shuts in whatever has not cured.");
         script.coat("glaze", Step.coat(Face.SUPPORT_FRONT, Products.GLAZE, 30, Tool.BRUSH).of(script.tint("glaze")), "Glaze, watery", "Transparent colour, wiped back where it is too much.", 6);
         script.dry("tooth", "glaze", Face.SUPPORT_FRONT, Stage.RECOAT, 60, 120, "A glaze on wet varnish drags it.");
         script.act(Finishing.LAST, new Step.Judge(Face.SUPPORT_FRONT), "Hold it away and look", "Then write down what came.", 2);

@@ -15,7 +15,6 @@ import kindveil.bench.Step.Soluble;
 import kindveil.bench.Tool;
 import kindveil.drying.Stage;
 import kindveil.measure.Preset;
-import kindveil.measure.Provenance;
 import kindveil.way.Answer;
 import kindveil.way.Brief;
 import kindveil.way.Choice;

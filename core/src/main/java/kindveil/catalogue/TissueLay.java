@@ -67,6 +67,6 @@ final class TissueLay implements Way {
                 Answer.goOn("Half-transparent all over", ""), Answer.rescue("White spots", "A drop of medium, and wait."));
         script.wash("under", "over");
         script.dry("over", Finishing.FIRST, Face.SUPPORT_FRONT, Stage.RECOAT, 20, 60, "Painting over wet tissue tears it.");
-        new Finishing(false, 3).write(script);
+        new Finishing(false).write(script);
     }
 }

@@ -12,8 +12,6 @@ import kindveil.bench.Tool;
 import kindveil.drying.Stage;
 import kindveil.measure.Preset;
 import kindveil.way.Brief;
-import kindveil.way.Choice;
-import kindveil.way.Choice.Option;
 import kindveil.way.Dial;
 import kindveil.way.Pot;
 import kindveil.way.Schools;

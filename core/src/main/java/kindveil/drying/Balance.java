@@ -54,10 +54,10 @@ final class Balance implements Rosenbrock.Equations {
         initial = bed.coat().water();
         sides = bed.bothSides() ? 2 : 1;
         sink = Math.min(bed.underlay().capacity(), LARGEST_TAKE_UP_SHARE * initial);
-        roomCelsius = room.temperature().celsius();
+        roomCelsius = room.airing().wallsCelsius(room);
         airCelsius = room.airing().airCelsius(room);
         transfer = room.airing().transferMetresPerSecond();
-        outside = room.humidity().share() * saturation(roomCelsius);
+        outside = room.humidity().share() * saturation(room.temperature().celsius());
         equilibrium = equilibrium(room);
     }
 
@@ -66,15 +66,22 @@ final class Balance implements Rosenbrock.Equations {
         return 611.2 * Math.exp(17.62 * celsius / (243.12 + celsius)) / (461.5 * (celsius + 273.15)) * 1000;
     }
 
+    /** Relative humidity where it dries: the room's own vapour, in warmer air where that is warmed all round. */
+    private static double humidity(Room room) {
+        double walls = room.airing().wallsCelsius(room);
+        double celsius = room.temperature().celsius();
+        return walls == celsius ? room.humidity().share() : Math.min(1, room.humidity().share() * saturation(celsius) / saturation(walls));
+    }
+
     /** The share of its water at which a coat takes and gives no more in this room. */
     static double equilibrium(Room room) {
-        double humidity = room.humidity().share();
+        double humidity = humidity(room);
         return SORPTION * humidity / (1 + SORPTION - humidity);
     }
 
     /** What paper of a capacity holds in this room when it has lain there long, g/m². */
     static double heldByPaper(double capacity, Room room) {
-        double humidity = room.humidity().share();
+        double humidity = humidity(room);
         return capacity * PAPER_SORPTION * humidity / (1 + PAPER_SORPTION - humidity);
     }
 

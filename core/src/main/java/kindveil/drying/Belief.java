@@ -73,7 +73,7 @@ public final class Belief {
     }
 
     /** The rate that a share of what is believed exceeds, between the two that lie next to it. */
-    double exceeded(double share) {
+    public double exceeded(double share) {
         double above = 0;
         double last = rates[rates.length - 1];
         double lastAbove = 0;

@@ -94,7 +94,7 @@ public record Damp(double brought, double bound, boolean bothSides) {
         }
 
         double warming(double celsius, double evaporates, double held) {
-            return Balance.warming(sides, transfer, room.airing().airCelsius(room), room.temperature().celsius(), celsius, Cover.NONE,
+            return Balance.warming(sides, transfer, room.airing().airCelsius(room), room.airing().wallsCelsius(room), celsius, Cover.NONE,
                     bothSides ? 0 : underlay.back(), evaporates, underlay.heatCapacity() + Balance.WATER_HEAT * held);
         }
     }

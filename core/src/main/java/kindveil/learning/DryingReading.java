@@ -26,15 +26,12 @@ public record DryingReading(Learned learned, Factor studio, Map<String, Factor> 
     private static final double STUDIO = 0.22;
     private static final double PRODUCT = 0.20;
     private static final double BED = 0.18;
-    private static final int POINTS = 31;
     private static final int BED_POINTS = 9;
-    private static final double REACH = 3;
     private static final double WIDEST = 2;
     private static final double STEP = 0.05;
     private static final double NEVER_SURE = 0.01;
     /** Of the likelihood its checks would have one by one; less than this and no rate explains them all. */
     private static final double CONTRADICTS = 0.12;
-    private static final double TENTH = 0.1;
 
     /**
      * One check.
@@ -63,41 +60,41 @@ public record DryingReading(Learned learned, Factor studio, Map<String, Factor> 
         Map<String, Map<String, List<Check>>> beds = new LinkedHashMap<>();
         checks.forEach(check -> beds.computeIfAbsent(check.product, key -> new LinkedHashMap<>()).computeIfAbsent(check.bed, key -> new ArrayList<>()).add(check));
         List<String> contradicting = new ArrayList<>();
-        Grid studio = Grid.of(STUDIO, POINTS);
-        Grid product = Grid.of(PRODUCT, POINTS);
+        Grid studio = Grid.of(STUDIO);
+        Grid product = Grid.of(PRODUCT);
         Map<String, double[][]> likely = new LinkedHashMap<>();
         beds.forEach((name, own) -> likely.put(name, likely(studio, product, own, contradicting)));
-        double[] posterior = studio.weights.clone();
+        double[] posterior = studio.weights().clone();
         for (double[][] each : likely.values()) {
             for (int s = 0; s < posterior.length; s++) {
-                posterior[s] *= mean(each[s], product.weights);
+                posterior[s] *= product.mean(each[s]);
             }
         }
-        scale(posterior);
+        Grid.scale(posterior);
         Map<String, Rate> rates = new LinkedHashMap<>();
         Map<String, Factor> factors = new LinkedHashMap<>();
         for (Map.Entry<String, double[][]> each : likely.entrySet()) {
             List<double[]> both = new ArrayList<>();
             for (int s = 0; s < posterior.length; s++) {
-                double all = mean(each.getValue()[s], product.weights);
-                for (int p = 0; p < product.points.length; p++) {
-                    both.add(new double[] {studio.points[s] + product.points[p], posterior[s] * product.weights[p] * each.getValue()[s][p] / all});
+                double all = product.mean(each.getValue()[s]);
+                for (int p = 0; p < product.points().length; p++) {
+                    both.add(new double[] {studio.points()[s] + product.points()[p], posterior[s] * product.weights()[p] * each.getValue()[s][p] / all});
                 }
             }
             int count = beds.get(each.getKey()).values().stream().mapToInt(List::size).sum();
             rates.put(each.getKey(), rate(both, BED * BED));
-            factors.put(each.getKey(), factor(both, count));
+            factors.put(each.getKey(), Grid.factor(both, count));
         }
         List<double[]> own = new ArrayList<>();
         for (int s = 0; s < posterior.length; s++) {
-            own.add(new double[] {studio.points[s], posterior[s]});
+            own.add(new double[] {studio.points()[s], posterior[s]});
         }
-        return new DryingReading(new Learned(rate(own, PRODUCT * PRODUCT + BED * BED), rates, checks.size()), factor(own, checks.size()), factors, contradicting);
+        return new DryingReading(new Learned(rate(own, PRODUCT * PRODUCT + BED * BED), rates, checks.size()), Grid.factor(own, checks.size()), factors, contradicting);
     }
 
     /** How likely all checks of a product are, for each factor of the studio and of the product. */
     private static double[][] likely(Grid studio, Grid product, Map<String, List<Check>> beds, List<String> contradicting) {
-        double[][] likely = new double[studio.points.length][product.points.length];
+        double[][] likely = new double[studio.points().length][product.points().length];
         for (double[] row : likely) {
             java.util.Arrays.fill(row, 1);
         }
@@ -110,8 +107,8 @@ public record DryingReading(Learned learned, Factor studio, Map<String, Factor> 
             for (int s = 0; s < likely.length; s++) {
                 for (int p = 0; p < likely[s].length; p++) {
                     double sum = 0;
-                    for (int e = 0; e < own.points.length; e++) {
-                        sum += own.weights[e] * between(byRate, studio.points[s] + product.points[p] + own.points[e]);
+                    for (int e = 0; e < own.points().length; e++) {
+                        sum += own.weights()[e] * between(byRate, studio.points()[s] + product.points()[p] + own.points()[e]);
                     }
                     likely[s][p] *= sum;
                 }
@@ -153,59 +150,10 @@ public record DryingReading(Learned learned, Factor studio, Map<String, Factor> 
         return byRate[cell] + (at - cell) * (byRate[cell + 1] - byRate[cell]);
     }
 
-    private static double mean(double[] values, double[] weights) {
-        double sum = 0;
-        for (int i = 0; i < values.length; i++) {
-            sum += values[i] * weights[i];
-        }
-        return sum;
-    }
-
-    private static void scale(double[] weights) {
-        double sum = DoubleStream.of(weights).sum();
-        for (int i = 0; i < weights.length; i++) {
-            weights[i] /= sum;
-        }
-    }
-
     /** @param more variance of what is not seen yet */
     private static Rate rate(List<double[]> believed, double more) {
         double mean = believed.stream().mapToDouble(each -> each[0] * each[1]).sum();
         double variance = believed.stream().mapToDouble(each -> (each[0] - mean) * (each[0] - mean) * each[1]).sum();
         return new Rate(mean, Math.sqrt(variance + more));
-    }
-
-    private static Factor factor(List<double[]> believed, int checks) {
-        List<double[]> sorted = believed.stream().sorted((a, b) -> Double.compare(a[0], b[0])).toList();
-        return new Factor(Math.exp(below(sorted, 0.5)), Math.exp(below(sorted, TENTH)), Math.exp(below(sorted, 1 - TENTH)), checks);
-    }
-
-    private static double below(List<double[]> sorted, double share) {
-        double sum = 0;
-        double before = sorted.getFirst()[0];
-        for (double[] each : sorted) {
-            double middle = sum + each[1] / 2;
-            if (middle >= share) {
-                return (before + each[0]) / 2;
-            }
-            sum += each[1];
-            before = each[0];
-        }
-        return before;
-    }
-
-    /** A log-normal factor on a grid. */
-    private record Grid(double[] points, double[] weights) {
-        static Grid of(double deviation, int count) {
-            double[] points = new double[count];
-            double[] weights = new double[count];
-            for (int i = 0; i < count; i++) {
-                double z = REACH * (2.0 * i / (count - 1) - 1);
-                points[i] = z * deviation;
-                weights[i] = Math.exp(-z * z / 2);
-            }
-            scale(weights);
-            return new Grid(points, weights);
-        }
     }
 }

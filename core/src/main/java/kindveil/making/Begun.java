@@ -44,6 +44,11 @@ public record Begun(Plan plan, List<Part> parts) {
         return new Begun(work.expand(), work.parts().stream().map(part -> new Part(part.way().key(), part.way().name(), part.brief(), chosen(part.way(), part.brief()))).toList());
     }
 
+    /** With one more way after all of it. */
+    public Begun then(Way way, Brief brief) {
+        return new Begun(plan.then(way.onto(plan.bench(), brief, parts.size())), java.util.stream.Stream.concat(parts.stream(), java.util.stream.Stream.of(new Part(way.key(), way.name(), brief, chosen(way, brief)))).toList());
+    }
+
     private static List<Chosen> chosen(Way way, Brief brief) {
         List<Chosen> chosen = new ArrayList<>();
         for (Choice choice : way.choices()) {

@@ -62,7 +62,7 @@ public final class Spoken {
             }
             case "°C" -> {
                 after = " °F";
-                said = values.stream().map(value -> Figures.rounded(value * 9 / 5 + 32, 0)).toList();
+                said = values.stream().map(value -> Figures.rounded(Temperature.degrees(value, UnitSystem.US), 0)).toList();
             }
             default -> {
                 after = " mil";

@@ -12,6 +12,9 @@ public enum Hazard {
     ACRYLIC("Acrylic binder: keep it off your skin for long, out of eyes and out of the drain."),
     WASHING("Wipe the tool on paper first; as little acrylic as you can down the drain. Studio cups never go back to the kitchen."),
     VARNISH("Varnish: open the windows, no flame, gloves; a mask if its label asks for one."),
+    RESIN("Resin and hardener: gloves that bear them, sleeves down, the mask its sheet names; it heats as it sets, most where it is thick. Never by the drain."),
+    HANGING("Hang it by hardware rated for twice its weight, in a fixing the wall bears; check it again after a week."),
+    GLASS("Glass: gloves, tape over a crack, never an unground edge."),
     SLIPPERY("Oil makes floors slippery: wipe up drops at once. Air oily cloths spread out, then bin them; never in a heap."),
     BLADE("Cut away from your hand, with the other hand behind the blade."),
     METAL_EDGE("Cut metal edges: wear gloves until they are dulled."),
@@ -22,6 +25,7 @@ public enum Hazard {
     SMALL_CHILD("Nothing a small child sucks, or wears next to the skin."),
     MOULD("Water that stands for a day grows mould: change it, and rinse the tray."),
     SPOILED("A jar that smells, is cloudy or shows mould is thrown away, not stirred."),
+    CUPBOARD("A cupboard or dehydrator that dries studio work never dries food again. Put it in only when nothing smells of solvent, and leave nothing warm alone overnight."),
     KITCHEN("What has held studio solution never goes back to the kitchen: label it.");
 
     private final String words;

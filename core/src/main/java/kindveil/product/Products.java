@@ -1,19 +1,24 @@
 package kindveil.product;
 
 import static kindveil.product.Trait.BINDS;
+import static kindveil.product.Trait.CAST;
 import static kindveil.product.Trait.CLEARS_FIBRE;
 import static kindveil.product.Trait.CLOSES;
 import static kindveil.product.Trait.CRACKS;
 import static kindveil.product.Trait.FINAL;
 import static kindveil.product.Trait.FIXES;
 import static kindveil.product.Trait.GLUES;
+import static kindveil.product.Trait.ISOLATES;
+import static kindveil.product.Trait.LOOSE;
 import static kindveil.product.Trait.OILY;
 import static kindveil.product.Trait.OVER_WET;
 import static kindveil.product.Trait.PRINTS;
 import static kindveil.product.Trait.RECEPTIVE;
+import static kindveil.product.Trait.REMOVABLE;
 import static kindveil.product.Trait.SOLUBLE;
 import static kindveil.product.Trait.TACKY;
 import static kindveil.product.Trait.WATER_BORNE;
+import static kindveil.product.Trait.WAXY;
 
 import java.time.Duration;
 import java.util.EnumSet;
@@ -89,9 +94,27 @@ public final class Products {
     public static final Product PRINTED_PAPERS = other("printed-papers", "printed papers", Family.LEAF, new Law.Stays(Span.minutes(20)), pigment(false, Opacity.OPAQUE, 1, 100), Set.of(), NEVER_HARDENS, null, OVER_WET);
     public static final Product METAL_LEAF = other("gilding-leaf", "metal leaf", Family.LEAF, new Law.Stays(Span.minutes(20)), pigment(true, Opacity.OPAQUE, 1, 1), Set.of(), NEVER_HARDENS, null, OVER_WET);
 
+    /** Laid so that a varnish can be taken off again without what it protects. */
+    public static final Product ISOLATING_COAT = water("isolating-coat", "clear isolating coat", Family.MEDIUM, 0.60, new Optics(true, CLEAR, 100), ACRYLIC, Cleaning.ACRYLIC, BINDS, CLOSES, CLEARS_FIBRE, ISOLATES);
+    public static final Product SATIN_VARNISH = water("satin-varnish", "satin acrylic varnish", Family.VARNISH, 0.60, new Optics(false, new Body.Clouds(0.3 * Optics.MATTE_PER_MICROMETRE), 80), Set.of(Hazard.VARNISH), Cleaning.ACRYLIC, CLOSES, FINAL);
+    public static final Product REMOVABLE_GLOSS = varnish("removable-gloss-varnish", "removable gloss varnish", new Optics(true, CLEAR, 60), Set.of(Hazard.VARNISH, Hazard.FLAMMABLE, Hazard.SOLVENT_SKIN), CLOSES, FINAL, REMOVABLE);
+    public static final Product REMOVABLE_MATTE = varnish("removable-matte-varnish", "removable matte varnish", new Optics(false, new Body.Clouds(0.6 * Optics.MATTE_PER_MICROMETRE), 60), Set.of(Hazard.VARNISH, Hazard.FLAMMABLE, Hazard.SOLVENT_SKIN), CLOSES, FINAL, REMOVABLE);
+    public static final Product REMOVABLE_SATIN = varnish("removable-satin-varnish", "removable satin varnish", new Optics(false, new Body.Clouds(0.3 * Optics.MATTE_PER_MICROMETRE), 60), Set.of(Hazard.VARNISH, Hazard.FLAMMABLE, Hazard.SOLVENT_SKIN), CLOSES, FINAL, REMOVABLE);
+    public static final Product SPRAY_SATIN = varnish("spray-satin-varnish", "satin spray varnish", new Optics(false, new Body.Clouds(0.3 * Optics.MATTE_PER_MICROMETRE), 20), Set.of(Hazard.SPRAY, Hazard.FLAMMABLE), CLOSES, FINAL, FIXES, REMOVABLE);
+    public static final Product SPRAY_GLOSS = varnish("spray-gloss-varnish", "gloss spray varnish", new Optics(true, CLEAR, 20), Set.of(Hazard.SPRAY, Hazard.FLAMMABLE), CLOSES, FINAL, FIXES, REMOVABLE);
+    public static final Product SPRAY_MATTE = varnish("spray-matte-varnish", "matte spray varnish", new Optics(false, new Body.Clouds(0.6 * Optics.MATTE_PER_MICROMETRE), 20), Set.of(Hazard.SPRAY, Hazard.FLAMMABLE), CLOSES, FINAL, FIXES, REMOVABLE);
+    public static final Product COLD_WAX = other("cold-wax", "cold wax paste", Family.WAX, new Law.LosesSolvent(Span.minutes(10), Duration.ofHours(12)), new Optics(true, CLEAR, 20),
+            Set.of(Hazard.SOLVENT_SKIN), new Cleaning("what its label says for wax", Duration.ofHours(2)), null, CLOSES, CLEARS_FIBRE, WAXY);
+    public static final Product POURING_RESIN = other("pouring-resin", "two-part pouring resin", Family.RESIN, new Law.Sets(Span.minutes(30), Duration.ofDays(3)), new Optics(true, CLEAR, 2000),
+            Set.of(Hazard.RESIN), new Cleaning("what its sheet says, before it sets", Span.minutes(30)), null, CLOSES, CLEARS_FIBRE, FINAL, CAST);
+    public static final Product SOFT_PASTEL = other("soft-pastel", "soft pastel", Family.DRAWING, new Law.Stays(Span.minutes(20)), pigment(false, Opacity.SEMI_OPAQUE, 0.6, 15), Set.of(Hazard.DUST), NEVER_HARDENS, null, LOOSE, SOLUBLE);
+    public static final Product WATER_PENCIL = other("water-pencil", "water-soluble pencil", Family.DRAWING, new Law.Stays(Span.minutes(20)), pigment(false, Opacity.SEMI_TRANSPARENT, 0.5, 10), Set.of(), NEVER_HARDENS, null, SOLUBLE);
+    public static final Product COLOURED_PENCIL = other("coloured-pencil", "coloured pencil", Family.DRAWING, new Law.Stays(Span.minutes(20)), pigment(false, Opacity.SEMI_TRANSPARENT, 0.5, 10), Set.of(), NEVER_HARDENS, null);
+
     private static final List<Product> ALL = List.of(GLOSS_MEDIUM, MATTE_MEDIUM, GLOSS_GEL, MATTE_GEL, HEAVY_GLOSS_GEL, HEAVY_MATTE_GEL, PUMICE_GEL, THINNED_GEL, STIFFENING_MEDIUM, SLURRY, RECEPTIVE_COAT,
             CRACKLE_MEDIUM, GESSO, STENCIL_PASTE, OPAQUE_PAINT, METALLIC_PAINT, PLATE_PAINT, UNDERCOLOUR, GLAZE, WATERCOLOUR, OIL_COLOUR, GLOSS_VARNISH, MATTE_VARNISH, PVA, WOOD_GLUE, LEAF_SIZE, GUM_ARABIC, WATER_INK, OIL_BLOCK_INK, LITHO_INK,
-            SOLUBLE_INK, FIXATIVE, RELEASE_SOLUTION, TRANSFER_GEL, SHELLAC, TAPE_ADHESIVE, MINERAL_OIL, PRINTED_PAPERS, METAL_LEAF);
+            SOLUBLE_INK, FIXATIVE, RELEASE_SOLUTION, TRANSFER_GEL, SHELLAC, TAPE_ADHESIVE, MINERAL_OIL, PRINTED_PAPERS, METAL_LEAF,
+            ISOLATING_COAT, SATIN_VARNISH, REMOVABLE_GLOSS, REMOVABLE_MATTE, SPRAY_GLOSS, SPRAY_MATTE, REMOVABLE_SATIN, SPRAY_SATIN, COLD_WAX, POURING_RESIN, SOFT_PASTEL, WATER_PENCIL, COLOURED_PENCIL);
 
     /** What a bed is ordinarily laid with, where nothing else is said. */
     public static Product ordinaryBed() {
@@ -122,6 +145,12 @@ public final class Products {
     private static Product water(String id, String words, Family family, double share, Optics optics, Set<Hazard> hazards, Cleaning cleaning, Trait... more) {
         Set<Trait> traits = EnumSet.of(WATER_BORNE, more);
         return new Product(id, words, family, traits, new Law.LosesWater(share), optics, null, hazards, cleaning, List.of(OIL_ENDS_IT), null);
+    }
+
+    /** Solvent leaves it within the day. */
+    private static Product varnish(String id, String words, Optics optics, Set<Hazard> hazards, Trait... traits) {
+        return other(id, words, hazards.contains(Hazard.SPRAY) ? Family.SPRAY : Family.VARNISH, new Law.LosesSolvent(Span.minutes(hazards.contains(Hazard.SPRAY) ? 2 : 8), Span.minutes(hazards.contains(Hazard.SPRAY) ? 60 : 720)), optics, hazards,
+                hazards.contains(Hazard.SPRAY) ? NEVER_HARDENS : new Cleaning("the thinner its label names", Span.minutes(30)), null, traits);
     }
 
     private static Product other(String id, String words, Family family, Law law, Optics optics, Set<Hazard> hazards, Cleaning cleaning, @Nullable Release release, Trait... traits) {

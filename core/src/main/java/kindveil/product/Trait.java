@@ -24,6 +24,16 @@ public enum Trait {
     FIXES("fixes soluble ink"),
     /** Shuts in what is below: asks for it to be cured. */
     FINAL("a last coat"),
+    /** Keeps what is taken off over it from taking the work along. */
+    ISOLATES("isolates what lies below"),
+    /** Comes off again with what its label says. */
+    REMOVABLE("can be taken off again"),
+    /** Nothing but more of it holds over it. */
+    WAXY("wax: nothing holds over it"),
+    /** Cast in a thick hard sheet: stiff, and sheds what is laid over it. */
+    CAST("a thick hard sheet"),
+    /** Dust that holds by its roughness alone: a brush takes it along. */
+    LOOSE("brushes off until it is fixed"),
     /** Gives itself to what is pressed on it, as long as it is wet. */
     PRINTS("prints off while wet"),
     /** May be laid on what is still wet. */

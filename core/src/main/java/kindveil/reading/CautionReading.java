@@ -14,6 +14,7 @@ import kindveil.bench.Layer.Undercolour;
 import kindveil.bench.Preparation;
 import kindveil.bench.Step;
 import kindveil.bench.Support;
+import kindveil.drying.Airing;
 import kindveil.product.Hazard;
 import kindveil.product.Trait;
 import kindveil.way.Trace;
@@ -83,6 +84,9 @@ public final class CautionReading {
         };
         touched.flatMap(face -> before.layers(face, Coating.class).stream()).filter(coat -> coat.vapours(before.now())).flatMap(coat -> coat.product().hazards().stream())
                 .filter(hazard -> hazard == Hazard.FLAMMABLE || hazard == Hazard.SOLVENT_SKIN).forEach(found::add);
+        if (step instanceof Step.Apply && before.room().airing() == Airing.WARM_CUPBOARD) {
+            found.add(Hazard.CUPBOARD);
+        }
         if (step instanceof Step.Prepare prepare && prepare.what() == Preparation.CLEAN_SUPPORT) {
             before.support().map(Undercolour::support).ifPresent(support -> found.addAll(near(support)));
         }

@@ -38,7 +38,7 @@ public record CrackReading(ActId coat, String product, double micrometres, doubl
         List<CrackReading> found = new ArrayList<>();
         for (Trace.Moment moment : trace.moments()) {
             if (moment.act().step() instanceof Step.Apply coat && coat.product().is(Trait.CRACKS)) {
-                double holds = 1 - chance(coat.wetMicrometres(), moment.after().room().airing() == Airing.FAN ? FAN : STILL);
+                double holds = 1 - chance(coat.wetMicrometres(), moment.after().room().airing() == Airing.STILL ? STILL : FAN);
                 for (Trace.Moment later : trace.moments()) {
                     if (later.act().step() instanceof Step.Heat heat && later.start().compareTo(moment.end()) >= 0 && wet(later, coat)) {
                         holds *= 1 - chance(coat.wetMicrometres(), bears(heat));

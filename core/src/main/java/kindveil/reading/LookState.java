@@ -129,11 +129,15 @@ public enum LookState {
     }
 
     private static Optional<Step> clearing(Trace trace) {
-        return over(trace, product -> product.is(Trait.CLEARS_FIBRE) && product.is(Trait.BINDS)).or(() -> over(trace, product -> product.is(Trait.CLEARS_FIBRE)));
+        return over(trace, product -> product.is(Trait.CLEARS_FIBRE) && product.is(Trait.BINDS)).or(() -> over(trace, product -> product.is(Trait.CLEARS_FIBRE) && !last(product)));
+    }
+
+    private static boolean last(Product product) {
+        return product.is(Trait.FINAL) || product.is(Trait.WAXY);
     }
 
     private static Optional<Step> sealing(Trace trace) {
-        return over(trace, product -> product.is(Trait.FINAL));
+        return over(trace, LookState::last);
     }
 
     /** All that goes over the finished image but what clears it, in its order: varnish, and glazes on its tooth. */
@@ -141,7 +145,7 @@ public enum LookState {
         Bench bench = cleared;
         Optional<Step> clears = clearing(trace);
         for (Act act : trace.plan().acts()) {
-            boolean coat = product(act.step()).filter(product -> product.is(Trait.FINAL) || !product.is(Trait.CLEARS_FIBRE)).isPresent();
+            boolean coat = product(act.step()).filter(product -> last(product) || !product.is(Trait.CLEARS_FIBRE)).isPresent();
             if (coat && clears.filter(step -> step == act.step()).isEmpty() && trace.overImage(act.step())) {
                 bench = bench.after(act.step());
             }

@@ -1,5 +1,8 @@
 package kindveil.sitting;
 
+import java.time.Duration;
+import kindveil.drying.Drying;
+import kindveil.measure.Span;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -28,6 +31,12 @@ public record Lag(int from, int to, int least, @Nullable Integer most, @Nullable
 
     Lag between(int otherFrom, int otherTo) {
         return new Lag(otherFrom, otherTo, least, most, dries, why);
+    }
+
+    /** Waited for longer, or gone sooner, than was reckoned. @param spread of the drying as it is then, or null */
+    Lag narrowed(int longer, int sooner, Drying.@Nullable Spread spread, Duration advised) {
+        Dries then = dries == null || spread == null ? dries : new Dries(Span.inMinutes(spread.quarter()), Span.inMinutes(spread.half()), Span.inMinutes(spread.nineTenths()), Span.inMinutes(advised));
+        return new Lag(from, to, least + longer, most == null ? null : Math.max(0, most - sooner), longer > 0 ? then : dries, why);
     }
 
     /** Whether no start keeps it. */

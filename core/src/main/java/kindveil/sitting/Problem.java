@@ -74,6 +74,11 @@ public record Problem(List<Job> jobs, List<Task> tasks, List<Lag> lags, List<Hol
         return new Problem(jobs, tasks, lags, holdings, there, sittings, other);
     }
 
+    /** With other lags. */
+    Problem lagging(List<Lag> other) {
+        return new Problem(jobs, tasks, other, holdings, there, sittings, tired);
+    }
+
     /** Without anything that is due. */
     public Problem undue() {
         return due(job -> null);

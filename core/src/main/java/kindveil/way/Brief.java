@@ -21,8 +21,14 @@ import kindveil.product.Product;
  * @param printed the print it comes on
  * @param settings what is chosen of the way's own
  * @param inPlace whether what brings no picture lies in a place of its own and not all over
+ * @param pace how long the hands take that make it
  */
-public record Brief(Base base, Room room, Length width, Length height, Printed printed, Wish wish, Settings settings, boolean inPlace) {
+public record Brief(Base base, Room room, Length width, Length height, Printed printed, Wish wish, Settings settings, boolean inPlace, Pace pace) {
+    /** By anybody's hands. */
+    public Brief(Base base, Room room, Length width, Length height, Printed printed, Wish wish, Settings settings, boolean inPlace) {
+        this(base, room, width, height, printed, wish, settings, inPlace, Pace.USUAL);
+    }
+
     public Brief(Base base, Room room, Length width, Length height, Printed printed, Wish wish, Settings settings) {
         this(base, room, width, height, printed, wish, settings, false);
     }
@@ -36,9 +42,10 @@ public record Brief(Base base, Room room, Length width, Length height, Printed p
         return Area.of(width, height);
     }
 
-    /** The air while it is made: a fan is chosen once for the whole. */
+    /** The air while it is made: a fan or a warm cupboard is chosen once for the whole. */
     Room air() {
-        return Schools.FAN.equals(settings.choices().get(Schools.HURRY.key())) ? room.with(Airing.FAN) : room;
+        String hurry = settings.choices().getOrDefault(Schools.HURRY.key(), "");
+        return hurry.equals(Schools.FAN) ? room.with(Airing.FAN) : hurry.equals(Schools.CUPBOARD) ? room.with(Airing.WARM_CUPBOARD) : room;
     }
 
     public Support support() {
@@ -54,7 +61,7 @@ public record Brief(Base base, Room room, Length width, Length height, Printed p
     }
 
     public Brief on(Base other) {
-        return new Brief(other, room, width, height, printed, wish, settings, inPlace);
+        return new Brief(other, room, width, height, printed, wish, settings, inPlace, pace);
     }
 
     public Brief with(Ground other) {
@@ -65,17 +72,22 @@ public record Brief(Base base, Room room, Length width, Length height, Printed p
         return on(base.with(other));
     }
 
+    /** By these hands. */
+    public Brief at(Pace other) {
+        return new Brief(base, room, width, height, printed, wish, settings, inPlace, other);
+    }
+
     /** Only there, and not all over. */
     public Brief inItsPlace() {
-        return new Brief(base, room, width, height, printed, wish, settings, true);
+        return new Brief(base, room, width, height, printed, wish, settings, true, pace);
     }
 
     public Brief in(Room other) {
-        return new Brief(base, other, width, height, printed, wish, settings, inPlace);
+        return new Brief(base, other, width, height, printed, wish, settings, inPlace, pace);
     }
 
     public Brief with(Printed other) {
-        return new Brief(base, room, width, height, other, wish, settings, inPlace);
+        return new Brief(base, room, width, height, other, wish, settings, inPlace, pace);
     }
 
     public Brief with(PrintKind other) {
@@ -91,11 +103,11 @@ public record Brief(Base base, Room room, Length width, Length height, Printed p
     }
 
     public Brief with(Wish other) {
-        return new Brief(base, room, width, height, printed, other, settings, inPlace);
+        return new Brief(base, room, width, height, printed, other, settings, inPlace, pace);
     }
 
     public Brief with(Settings other) {
-        return new Brief(base, room, width, height, printed, wish, other, inPlace);
+        return new Brief(base, room, width, height, printed, wish, other, inPlace, pace);
     }
 
     public Brief with(String choice, String option) {

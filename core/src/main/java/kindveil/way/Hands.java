@@ -1,5 +1,6 @@
 package kindveil.way;
 
+import java.util.Optional;
 import java.util.OptionalDouble;
 import kindveil.bench.Mask;
 import kindveil.bench.Step;
@@ -8,10 +9,11 @@ import kindveil.measure.Area;
 import kindveil.measure.Length;
 
 /** How long hands are busy with what grows with the area, in cm² a minute (assumed, until the artist's own clock says more). */
-final class Hands {
+public final class Hands {
     private static final double FLOOR_MINUTES = 0.5;
     /** Nobody plans by the second. */
     private static final double QUARTERS = 4;
+    private static final double ROUNDED = 1e-9;
     private static final double RUBBING = 60;
     private static final double SANDING = 100;
     private static final double OILING = 60;
@@ -22,9 +24,22 @@ final class Hands {
     }
 
     /** Minutes for a picture of some size. @param practised what practice says: how long it takes where it does not grow with the area, and how long rubbing takes at least */
-    static double minutes(Step step, Length width, Length height, double practised) {
+    static double minutes(Step step, Length width, Length height, Pace pace, double practised) {
         double grown = grown(step, width, height).orElse(practised);
-        return step instanceof Step.RubAway ? Math.max(practised, grown) : grown;
+        double usual = step instanceof Step.RubAway ? Math.max(practised, grown) : grown;
+        return work(step).map(work -> quarters(usual * pace.of(work))).orElse(usual);
+    }
+
+    /** What kind of work it is; empty for what takes as long for a large one as for a small one. */
+    public static Optional<HandWork> work(Step step) {
+        return switch (step) {
+            case Step.Apply apply -> Double.isNaN(spreading(apply.tool())) ? Optional.empty() : Optional.of(HandWork.SPREADING);
+            case Step.Press press -> Double.isNaN(pressing(press.tool())) ? Optional.empty() : Optional.of(HandWork.PRESSING);
+            case Step.RubAway rub -> Optional.of(HandWork.RUBBING);
+            case Step.Abrade abrade -> Optional.of(HandWork.SANDING);
+            case Step.Infuse infuse -> Optional.of(HandWork.OILING);
+            default -> Optional.empty();
+        };
     }
 
     /** Empty for what takes as long for a large one as for a small one. */
@@ -56,7 +71,11 @@ final class Hands {
     }
 
     private static OptionalDouble over(Area area, double squareCentimetresAMinute) {
-        return Double.isNaN(squareCentimetresAMinute) ? OptionalDouble.empty() : OptionalDouble.of(Math.max(FLOOR_MINUTES, Math.ceil(area.squareMillimetres() / 100 / squareCentimetresAMinute * QUARTERS) / QUARTERS));
+        return Double.isNaN(squareCentimetresAMinute) ? OptionalDouble.empty() : OptionalDouble.of(quarters(area.squareMillimetres() / 100 / squareCentimetresAMinute));
+    }
+
+    private static double quarters(double minutes) {
+        return Math.max(FLOOR_MINUTES, Math.ceil(minutes * QUARTERS - ROUNDED) / QUARTERS);
     }
 
     /** Not a number for a tool nothing is spread with. */
@@ -70,7 +89,7 @@ final class Hands {
             case SPONGE, SOFT_CLOTH, WET_CLOTH -> 300;
             case FINGERS -> 100;
             case POURING_CUP -> 300;
-            case CARD, BAREN, SPOON, ROD, SPRAY_BOTTLE, TOOTHBRUSH, FINE_PAPER, FLAT_WEIGHT, TRAY, HOT_TRAY, HEAT_TOOL, KNIFE, LINO_TOOL, DROPPER -> Double.NaN;
+            case CARD, BAREN, SPOON, ROD, SPRAY_BOTTLE, TOOTHBRUSH, FINE_PAPER, FLAT_WEIGHT, TRAY, HOT_TRAY, HEAT_TOOL, KNIFE, LINO_TOOL, DROPPER, PENCIL -> Double.NaN;
         };
     }
 
@@ -83,7 +102,7 @@ final class Hands {
             case BAREN -> 150;
             case ROD, FOAM_ROLLER -> 300;
             case BRAYER -> 400;
-            case BRUSH, SPREADER, SPRAY_BOTTLE, SPRAY_CAN, SPONGE, WET_CLOTH, TOOTHBRUSH, FINE_PAPER, FLAT_WEIGHT, TRAY, HOT_TRAY, HEAT_TOOL, KNIFE, LINO_TOOL, POURING_CUP, DROPPER -> Double.NaN;
+            case BRUSH, SPREADER, SPRAY_BOTTLE, SPRAY_CAN, SPONGE, WET_CLOTH, TOOTHBRUSH, FINE_PAPER, FLAT_WEIGHT, TRAY, HOT_TRAY, HEAT_TOOL, KNIFE, LINO_TOOL, POURING_CUP, DROPPER, PENCIL -> Double.NaN;
         };
     }
 }

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import kindveil.bench.Bench;
 import kindveil.drying.Airing;
 import kindveil.drying.RoomCourse;
@@ -100,6 +101,12 @@ public record Plan(Bench bench, List<Act> acts, List<Window> windows, List<Airin
     /** The same plan in other air, aired as it was planned. */
     public Plan in(RoomCourse air) {
         return new Plan(bench.in(air.with(bench.room().airing())), acts, windows, airings);
+    }
+
+    /** With another after it, begun when what this leaves on the support is through. */
+    public Plan then(Plan other) {
+        List<Window> between = List.of(Sequence.between(acts.getLast(), other.acts.getFirst()));
+        return new Plan(bench, Stream.concat(acts.stream(), other.acts.stream()).toList(), Stream.of(windows, other.windows, between).flatMap(List::stream).toList(), Stream.concat(airings.stream(), other.airings.stream()).toList());
     }
 
     public static Builder on(Bench bench) {

@@ -11,6 +11,8 @@ import kindveil.way.Choice.Option;
 public final class Schools {
     public static final String FAN = "fan";
     public static final String HEAT = "heat";
+    public static final String CUPBOARD = "cupboard";
+    private static final Option IN_THE_WARM = new Option(CUPBOARD, "a warm cupboard, 35 °C", "coats dry sooner, in a damp room too", "one that never dries food again; nothing that smells of solvent");
     public static final String BY_WISH = "as-wished";
     public static final String SEAL = "seal";
     public static final String INVERTED = "inverted";
@@ -27,11 +29,11 @@ public final class Schools {
             new Option("flat", "under a flat weight", "flatter, better contact", "dries several times slower")));
     public static final Choice HURRY = new Choice("hurry", "Hurry", Where.DRYING, List.of(
             new Option("wait", "let it dry", "safe", "patience"),
-            new Option(FAN, "a fan", "coats dry sooner, down to practice's least", "curls thin sheets")));
+            new Option(FAN, "a fan", "coats dry sooner, down to practice's least", "curls thin sheets"), IN_THE_WARM));
     public static final Choice HURRY_HOT = new Choice("hurry", "Hurry", Where.DRYING, List.of(
             new Option("wait", "let it dry", "safe", "patience"),
             new Option(FAN, "a fan", "coats dry sooner, down to practice's least", "curls thin sheets"),
-            new Option(HEAT, "heat tool at 20 to 25 cm", "some tens of minutes", "bubbles, scorch; standing by it all the time")));
+            new Option(HEAT, "heat tool at 20 to 25 cm", "some tens of minutes", "bubbles, scorch; standing by it all the time"), IN_THE_WARM));
     public static final Choice PASSES = new Choice("passes", "Rounds of rubbing", Where.PAPER, List.of(
             new Option(BY_WISH, "as the wish asks", "planned from your wish", "you judge after each"),
             new Option("1", "one", "a ghost", "white veil stays"),

@@ -91,7 +91,7 @@ public final class Script {
     /** @param share of the time it takes with what is usual */
     Script slowed(String key, Step step, String title, String how, double minutes, double share, Answer... answers) {
         Step mine = own(step);
-        Act act = Act.of(id(key), mine, title, how, share * Hands.minutes(mine, brief.width(), brief.height(), minutes));
+        Act act = Act.of(id(key), mine, title, how, share * Hands.minutes(mine, brief.width(), brief.height(), brief.pace(), minutes));
         return add(answers.length == 0 ? act : act.answered(answers));
     }
 
@@ -264,6 +264,11 @@ public final class Script {
     /** A wait only practice knows. */
     public Script rest(String from, String to, double leastMinutes, double usualMinutes, String why, Provenance provenance) {
         return window(new Window.Dry(id(from), id(to), new Window.Dries.Practice(), Span.minutes(leastMinutes), Span.minutes(usualMinutes), why, provenance));
+    }
+
+    /** All that lies on a face cures. */
+    public Script cures(String from, String to, Face on, String why) {
+        return window(new Window.Dry(id(from), id(to), new Window.Dries.Cured(on), Duration.ZERO, Duration.ZERO, why, Provenance.DERIVED));
     }
 
     /** Damp fibre on a face turns white again; never sooner than practice says. */

@@ -45,10 +45,14 @@ public record Sequence(List<Part> parts) {
             plan.aired(part.brief().air().airing());
             part.way().write(new Script(part.way(), part.brief(), plan, i));
             if (before > 0) {
-                plan.window(new Window.Dry(plan.acts().get(before - 1).id(), plan.acts().get(before).id(), new Window.Dries.Coats(Face.SUPPORT_FRONT, Stage.THROUGH),
-                        Duration.ZERO, Duration.ZERO, "What lies below must be through before the next is begun.", Provenance.DERIVED));
+                plan.window(between(plan.acts().get(before - 1), plan.acts().get(before)));
             }
         }
         return plan.build();
+    }
+
+    /** What parts one way from the next. */
+    static Window between(Act last, Act first) {
+        return new Window.Dry(last.id(), first.id(), new Window.Dries.Coats(Face.SUPPORT_FRONT, Stage.THROUGH), Duration.ZERO, Duration.ZERO, "What lies below must be through before the next is begun.", Provenance.DERIVED);
     }
 }

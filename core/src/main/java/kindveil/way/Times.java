@@ -3,6 +3,7 @@ package kindveil.way;
 import java.time.Duration;
 import java.util.Optional;
 import kindveil.bench.Bench;
+import kindveil.bench.Curing;
 import kindveil.bench.Layer.Coating;
 import kindveil.bench.Layer.Residue;
 import kindveil.drying.Belief;
@@ -65,8 +66,13 @@ public record Times(Duration earliest, Duration advised, @Nullable Duration clos
             case Window.Dries.Fibre fibre -> bench.layers(fibre.on(), Residue.class).stream().filter(r -> r.filling() == kindveil.light.Fibre.Filling.WATER).findFirst()
                     .map(damp -> modelled(dry, Optional.ofNullable(damp.white()).map(white -> steady(white, bench)))).orElse(practice(dry));
             case Window.Dries.Sheet sheet -> modelled(dry, Damp.sheet(sheet.hung()).dry(bench.air(), bench.now()).map(at -> steady(at, bench)));
+            case Window.Dries.Cured cured -> cured(dry, Curing.left(bench, cured.on()));
             case Window.Dries.Practice practice -> practice(dry);
         };
+    }
+
+    private static Times cured(Window.Dry dry, Duration left) {
+        return new Times(Span.longer(dry.least(), left), Span.longer(dry.usual(), left), null, null, null, false);
     }
 
     private static Times practice(Window.Dry dry) {
@@ -81,8 +87,14 @@ public record Times(Duration earliest, Duration advised, @Nullable Duration clos
     /** The slowest coat decides. */
     private static Times coats(Window.Dry dry, Window.Dries.Coats coats, Bench bench, Belief belief) {
         Drying.Spread slowest = null;
+        Duration sets = Duration.ZERO;
         for (Coating coat : bench.layers(coats.on(), Coating.class)) {
-            if (coat.drying() == null || coat.waterShare(bench.now()) <= coats.stage().waterShare()) {
+            if (coat.drying() == null) {
+                // what the model does not know has set when practice says so
+                sets = Span.longer(sets, coat.until(coats.stage(), bench.now()).orElse(Duration.ZERO));
+                continue;
+            }
+            if (coat.waterShare(bench.now()) <= coats.stage().waterShare()) {
                 continue;
             }
             Optional<Drying.Spread> spread = coat.drying().spread(coats.stage(), bench.belief(coats.on(), belief));
@@ -91,7 +103,8 @@ public record Times(Duration earliest, Duration advised, @Nullable Duration clos
             }
             slowest = slowest == null || spread.get().nineTenths().compareTo(slowest.nineTenths()) > 0 ? spread.get() : slowest;
         }
-        return slowest == null ? practice(dry) : modelled(dry, Optional.of(slowest.from(bench.now())));
+        Times times = slowest == null ? practice(dry) : modelled(dry, Optional.of(slowest.from(bench.now())));
+        return new Times(Span.longer(times.earliest, sets), Span.longer(times.advised, sets), times.closing, times.latest, times.spread, times.never);
     }
 
     private static Times modelled(Window.Dry dry, Optional<Drying.Spread> spread) {

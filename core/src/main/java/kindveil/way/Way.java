@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import kindveil.bench.Bench;
 import kindveil.bench.PrintKind;
 import kindveil.measure.UnusableValue;
 import kindveil.light.Colour;
@@ -53,6 +54,13 @@ public interface Way {
     /** The plan for a brief, on a support of its own. */
     default Plan expand(Brief brief) {
         return Sequence.of(this, brief).expand();
+    }
+
+    /** The plan on a bench where something lies already. @param part its number there */
+    default Plan onto(Bench found, Brief brief, int part) {
+        Plan.Builder plan = Plan.on(found).aired(brief.air().airing());
+        write(new Script(this, brief, plan, part));
+        return plan.build();
     }
 
     default Choice.Option chosen(Brief brief, String choice) {

@@ -28,9 +28,9 @@ import org.jspecify.annotations.Nullable;
  */
 public record WayCard(String key, Kind kind, boolean bringsPicture, String name, String summary, Length softening, boolean bridges, @Nullable PrintKind usualPrint, Ground usualGround, List<Choice> choices,
         List<Pot> pots, Map<Support, Fit> supports, String elsewhere, Map<Wish, Fit> wishes, List<Failure> failures, List<String> alsoCalled) {
-    /** Transfer, or over and under. */
+    /** Transfer, over and under, or what comes last. */
     public enum Kind {
-        TRANSFER, OVER_OR_UNDER
+        TRANSFER, OVER_OR_UNDER, FINISH
     }
 
     /** The print it is best done with, or another where it has none. */
@@ -70,6 +70,10 @@ public record WayCard(String key, Kind kind, boolean bringsPicture, String name,
 
     public static Builder transfer(String key, String name) {
         return new Builder(key, Kind.TRANSFER, name);
+    }
+
+    public static Builder finish(String key, String name) {
+        return new Builder(key, Kind.FINISH, name);
     }
 
     public static Builder overOrUnder(String key, String name) {

@@ -77,6 +77,10 @@ public sealed interface Window {
         record Sheet(boolean hung) implements Dries {
         }
 
+        /** All coats on a face, until they have cured. */
+        record Cured(Face on) implements Dries {
+        }
+
         /** What practice alone knows. */
         record Practice() implements Dries {
         }

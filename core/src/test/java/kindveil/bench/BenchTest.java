@@ -133,7 +133,7 @@ class BenchTest {
     void take_varnishBeforeCure_saysHowOldTheCoatIs() {
         Refusal refusal = only(after(rubbed(), 20, CLEAR, 24 * 60), VARNISH);
         assertEquals(Kind.NOT_CURED, refusal.kind());
-        assertTrue(refusal.reason().contains("24 h old"), refusal.reason());
+        assertTrue(refusal.reason().contains("laid 100 µm thick 28 h 20 ago, has not cured"), refusal.reason());
     }
 
     @Test

@@ -49,7 +49,7 @@ class ReadingsOfSamplesTest {
         times(trace);
         AmountReading amounts = AmountReading.of(trace, Samples.WIDTH, Samples.HEIGHT);
         assertTrue(amounts.byAct().stream().allMatch(portion -> portion.volume().millilitres() > 0));
-        assertFalse(amounts.byAct().isEmpty() && amounts.mixtures().isEmpty() && sample.trace().moments().stream().anyMatch(m -> m.act().step() instanceof Step.Apply));
+        assertFalse(amounts.byAct().isEmpty() && amounts.mixtures().isEmpty() && sample.trace().moments().stream().anyMatch(m -> m.act().step() instanceof Step.Apply apply && apply.product().family().poured()));
         CardReading cards = CardReading.of(trace, Samples.WIDTH, Samples.HEIGHT);
         assertEquals(trace.moments().size(), cards.cards().size());
         assertEquals("", cards.cards().getLast().after());

@@ -63,7 +63,7 @@ class WaysAreNamedOnceTest {
     /** Its name as advice would say it; a name of one word is an ordinary word of the craft. */
     private static List<String> said(Way way) {
         String name = way.name().toLowerCase(Locale.ROOT);
-        return name.indexOf(' ') < 0 || way.card().kind() == kindveil.way.WayCard.Kind.OVER_OR_UNDER ? List.of() : List.of(name);
+        return name.indexOf(' ') < 0 || way.card().kind() != kindveil.way.WayCard.Kind.TRANSFER ? List.of() : List.of(name);
     }
 
     /** A name of one word is an ordinary word of the craft; as a constant it never is. */

@@ -100,6 +100,25 @@ class DryingTest {
         return 0.03 * expected + (expected < 20 ? 0.05 : 0.5);
     }
 
+    /** In a warm cupboard the room's own vapour is warmed: sooner than in still air, at any room's temperature alike, and through where the room is too damp for it. */
+    @Test
+    void warmCupboard_driesSooner_andInDampRoomsToo() {
+        Room room = Room.of(21, 50);
+        double still = minutes(life("undercoat 60", room).spread(Stage.RECOAT, Belief.UNLEARNED).orElseThrow().half());
+        double warm = minutes(life("undercoat 60", room.with(Airing.WARM_CUPBOARD)).spread(Stage.RECOAT, Belief.UNLEARNED).orElseThrow().half());
+        assertTrue(warm < 0.5 * still, warm + " of " + still);
+        double weighted = minutes(life("gesso 500", room.with(Airing.WARM_CUPBOARD)).spread(Stage.THROUGH, Belief.UNLEARNED).orElseThrow().half());
+        assertTrue(weighted < 258 && weighted > 69, "between still air and the heat tool: " + weighted);
+        for (double percent = 85; percent <= 100; percent += 5) {
+            assertTrue(life("undercoat 60", Room.of(21, percent)).reaches(Stage.THROUGH).isEmpty());
+            assertTrue(life("undercoat 60", Room.of(21, percent).with(Airing.WARM_CUPBOARD)).reaches(Stage.THROUGH).isPresent(), "at " + percent);
+        }
+        // what comes in from a colder room must be warmed through first
+        double cold = minutes(life("undercoat 60", Room.of(12, 87).with(Airing.WARM_CUPBOARD)).spread(Stage.RECOAT, Belief.UNLEARNED).orElseThrow().half());
+        double coldStill = minutes(life("undercoat 60", Room.of(12, 87)).spread(Stage.RECOAT, Belief.UNLEARNED).orElseThrow().half());
+        assertTrue(warm < cold && cold < 0.5 * coldStill, cold + " of " + coldStill);
+    }
+
     @Test
     void reaches_damperThanTheLimit_neverThroughThoughReadyForACoat() {
         double limit = Drying.dampestPercent(Stage.THROUGH);

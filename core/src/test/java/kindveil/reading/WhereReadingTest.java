@@ -33,7 +33,7 @@ class WhereReadingTest {
         Set<String> met = new TreeSet<>();
         Way lay = Catalogue.way("gel-lay");
         Sequence.Part own = new Sequence.Part(way, brief);
-        boolean over = way.card().kind() == WayCard.Kind.OVER_OR_UNDER;
+        boolean over = way.card().kind() != WayCard.Kind.TRANSFER;
         Sequence all = Sequence.on(brief.base(), over ? List.of(new Sequence.Part(lay, Samples.usual(lay)), own) : List.of(own));
         Trace trace = Trace.of(all.expand()).part(over ? 1 : 0);
         int below = StackReading.of(trace.moments().getFirst().before()).layers().size();

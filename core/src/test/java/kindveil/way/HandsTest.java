@@ -4,7 +4,9 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.time.Duration;
+import java.util.Map;
 import kindveil.bench.Concern;
+import kindveil.bench.Step;
 import kindveil.catalogue.Catalogue;
 import kindveil.catalogue.Samples;
 import kindveil.measure.Length;
@@ -31,6 +33,21 @@ class HandsTest {
         Trace trace = laid("gel-lay", width, height);
         assertEquals(brushed, minutes(trace, "coat"), 0.01);
         assertEquals(rubbed, minutes(trace, "pass-1-rub"), 0.01);
+    }
+
+    /** An artist's own pace moves what grows with the area, and nothing else. */
+    @Test
+    void pace_isTheHands_own() {
+        Way way = Catalogue.way("gel-lay");
+        Brief usual = Samples.usual(way);
+        Trace slow = Trace.of(way.expand(usual.at(new Pace(Map.of(HandWork.RUBBING, 1.5)))));
+        Trace anybody = Trace.of(way.expand(usual));
+        assertEquals(1.5 * minutes(anybody, "pass-1-rub"), minutes(slow, "pass-1-rub"), 0.25);
+        for (Trace.Moment moment : anybody.moments()) {
+            if (!(moment.act().step() instanceof Step.RubAway)) {
+                assertEquals(minutes(anybody, moment.act().key()), minutes(slow, moment.act().key()), moment.act().key());
+            }
+        }
     }
 
     @Test

@@ -1,4 +1,5 @@
 // The bench: clocks drawn from times the server holds, held presses, number keys, sound, a screen kept awake.
+import { follow } from "./live.js";
 import { away, figure } from "./time.js";
 
 const HOLD_MS = 500;
@@ -81,7 +82,7 @@ function tick() {
 
 // --- sound: each running thing has its own pitch and rhythm
 function ring(times, tone) {
-  if (!sound) {
+  if (!sound || !ringsHere()) {
     return;
   }
   audio ||= new AudioContext();
@@ -101,13 +102,22 @@ function ring(times, tone) {
   }
 }
 
+// alarms ring at one device, the one chosen last
+const ringsHere = () => document.body.dataset.rings === document.body.dataset.here;
+
 function showSound() {
   const button = document.querySelector("[data-sound]");
-  button.textContent = sound ? "sound on (m)" : "sound off (m)";
-  button.setAttribute("aria-pressed", String(sound));
+  const here = ringsHere();
+  button.textContent = here ? (sound ? "sound on (m)" : "sound off (m)") : `rings at ${document.body.dataset.ringing}, ring here (m)`;
+  button.setAttribute("aria-pressed", String(sound && here));
 }
 
-function switchSound() {
+async function switchSound() {
+  if (!ringsHere()) {
+    await fetch("/alarms", { method: "POST", body: new URLSearchParams({ _csrf: document.body.dataset.token }) });
+    document.body.dataset.rings = document.body.dataset.here;
+    sound = false;
+  }
   sound = !sound;
   sessionStorage.setItem("sound", sound ? "on" : "off");
   showSound();
@@ -320,6 +330,30 @@ window.addEventListener("pageshow", (event) => {
     location.reload();
   }
 });
+
+// --- what is told at another device is followed here; whoever is in the middle of something else is asked first
+let leaving = 0;
+let busy = 0;
+window.addEventListener("beforeunload", () => { leaving = performance.now(); });
+for (const kind of ["keydown", "pointerdown", "input"]) {
+  document.addEventListener(kind, () => { busy = performance.now(); }, true);
+}
+const within = (moment, ms) => moment && performance.now() - moment < ms;
+const openForm = () => document.querySelector("details[open] input, details[open] textarea, input:focus, textarea:focus");
+
+function heard(kind, said) {
+  const { making, changes } = document.body.dataset;
+  if (kind === "out") {
+    location.assign("/enter");
+  } else if (kind === "rings") {
+    document.body.dataset.rings = said.device;
+    document.body.dataset.ringing = said.name;
+    showSound();
+  } else if (said.id === making ? String(said.changes) !== changes && !within(leaving, 5000) : !within(busy, 5000) && !counting && !openForm() && !within(leaving, 5000)) {
+    location.reload();
+  }
+}
+follow(document.body.dataset.making, heard);
 
 document.querySelector("[data-sound]").addEventListener("click", switchSound);
 showSound();

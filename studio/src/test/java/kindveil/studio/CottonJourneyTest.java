@@ -35,7 +35,7 @@ class CottonJourneyTest {
     @AfterEach
     void metric() {
         Web web = new Web(studio.address());
-        String version = web.get("/room").text().replaceAll("(?s).*name=\"version\" value=\"(-?\\d+)\".*", "$1");
+        String version = web.get("/room").text().replaceAll("(?s).*?name=\"version\" value=\"(-?\\d+)\".*", "$1");
         web.post("/room", java.util.Map.of("version", version, "degrees", "69.8", "percent", "50", "units", "METRIC"));
     }
 

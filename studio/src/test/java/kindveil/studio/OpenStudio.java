@@ -1,6 +1,8 @@
 package kindveil.studio;
 
 import java.time.Duration;
+import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.extension.BeforeEachCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ParameterContext;
@@ -35,18 +37,24 @@ public final class OpenStudio implements ParameterResolver, BeforeEachCallback {
         return open("jdbc:h2:mem:studio;DB_CLOSE_DELAY=-1");
     }
 
-    /** A studio of its own on a store of its own; whoever opens it closes it. */
-    public static Studio open(String store) {
+    /** A studio of its own on a store of its own; whoever opens it closes it. @param more of what it is started with */
+    public static Studio open(String store, String... more) {
         TurnableClock clock = new TurnableClock();
         ConfigurableApplicationContext context = new SpringApplicationBuilder(KindVeil.class)
                 .initializers(c -> ((org.springframework.context.support.GenericApplicationContext) c).registerBean("testClock", java.time.Clock.class, () -> clock, d -> d.setPrimary(true)))
-                .run("--server.port=0", "--spring.datasource.url=" + store, "--kindveil.data=target/none", "--spring.jpa.properties.hibernate.generate_statistics=true",
-                        "--logging.level.org.hibernate.engine.internal.StatisticalLoggingSessionEventListener=warn");
+                .run(started(store, more));
         // what one test feels of a bed must not teach the next one
         kindveil.studio.work.learning.LearnWork learning = context.getBean(kindveil.studio.work.learning.LearnWork.class);
         learning.use(learning.taught().teaching().version(), false);
         String port = context.getEnvironment().getProperty("local.server.port");
         return new Studio(context, "http://localhost:" + port, clock);
+    }
+
+    /** What is told instead of the usual takes its place. */
+    private static String[] started(String store, String... more) {
+        List<String> usual = List.of("--server.port=0", "--spring.datasource.url=" + store, "--kindveil.data=target/none", "--spring.jpa.properties.hibernate.generate_statistics=true",
+                "--logging.level.org.hibernate.engine.internal.StatisticalLoggingSessionEventListener=warn");
+        return Stream.concat(usual.stream().filter(one -> Stream.of(more).noneMatch(other -> other.startsWith(one.substring(0, one.indexOf('=') + 1)))), Stream.of(more)).toArray(String[]::new);
     }
 
     @Override

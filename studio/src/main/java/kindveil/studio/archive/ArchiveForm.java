@@ -1,19 +1,25 @@
 package kindveil.studio.archive;
 
 import java.time.Instant;
+import java.time.LocalTime;
 import java.util.List;
 import java.util.Objects;
 import java.util.UUID;
+import kindveil.drying.Night;
 import kindveil.light.Colour;
 import kindveil.making.Deed;
 import kindveil.making.Sign;
 import kindveil.measure.Length;
+import kindveil.studio.store.form.BookForm;
 import kindveil.studio.store.form.DesignForm;
+import kindveil.studio.store.form.DiaryForm;
 import kindveil.studio.store.form.JudgedForm;
 import kindveil.studio.store.form.PlanForm;
 import kindveil.studio.store.form.ProductForm;
 import kindveil.studio.store.form.SupportForm;
+import kindveil.studio.store.form.TeachingForm;
 import kindveil.studio.store.form.Vocabulary;
+import kindveil.studio.work.book.StudioBook;
 import kindveil.studio.work.log.LogEntry;
 import kindveil.studio.work.making.Pull;
 import kindveil.studio.work.making.Replan;
@@ -36,9 +42,11 @@ import org.jspecify.annotations.Nullable;
  *
  * @param version of this form
  * @param written when, by the studio's clock
+ * @param diary when hands are free and what is planned, where all of the studio is in it
+ * @param teaching what is learned from, likewise
  */
 record ArchiveForm(String format, int version, Instant written, List<PieceForm> pieces, List<MakingForm> makings, List<EntryForm> entries, List<OwnedForm> owned, List<AirForm> air,
-        List<PictureForm> pictures) {
+        @Nullable DiaryForm diary, @Nullable TeachingForm teaching, List<BookRow> books, List<PictureForm> pictures) {
     static final String FORMAT = "kind-veil-archive";
     static final int VERSION = 1;
 
@@ -49,6 +57,7 @@ record ArchiveForm(String format, int version, Instant written, List<PieceForm> 
         entries = Objects.requireNonNullElse(entries, List.of());
         owned = Objects.requireNonNullElse(owned, List.of());
         air = Objects.requireNonNullElse(air, List.of());
+        books = Objects.requireNonNullElse(books, List.of());
         pictures = Objects.requireNonNullElse(pictures, List.of());
     }
 
@@ -142,21 +151,40 @@ record ArchiveForm(String format, int version, Instant written, List<PieceForm> 
         }
     }
 
+    /** A bound book. */
+    record BookRow(UUID id, Instant begun, BookForm book) {
+        static BookRow of(StudioBook book) {
+            return new BookRow(book.id(), book.begun(), BookForm.of(book));
+        }
+
+        StudioBook told() {
+            return book.book(id, 0, begun);
+        }
+    }
+
     record OwnedForm(UUID id, String kind, String what, String name, int count, @Nullable Long width, @Nullable Long height, @Nullable Double level, @Nullable Long price, @Nullable String opened,
-            @Nullable ProductForm product, @Nullable SupportForm support) {
+            @Nullable ProductForm product, @Nullable SupportForm support, @Nullable Double millilitres) {
         static OwnedForm of(Owned owned) {
             return new OwnedForm(owned.id(), Vocabulary.OWNED.of(owned.kind()), owned.what(), owned.name(), owned.count(), owned.size() == null ? null : owned.size().width().nanometres(),
                     owned.size() == null ? null : owned.size().height().nanometres(), owned.level(), owned.price(), owned.opened() == null ? null : Objects.toString(owned.opened()),
-                    owned.product() == null ? null : ProductForm.of(owned.product()), owned.support() == null ? null : SupportForm.of(owned.support()));
+                    owned.product() == null ? null : ProductForm.of(owned.product()), owned.support() == null ? null : SupportForm.of(owned.support()), owned.millilitres());
         }
 
         Owned owned() {
             Owned.Size size = width == null || height == null ? null : new Owned.Size(new Length(width), new Length(height));
-            return new Owned(id, Vocabulary.OWNED.read(kind), what, name, count, size, level, price, opened == null ? null : java.time.LocalDate.parse(opened), product == null ? null : product.product(), support == null ? null : support.support());
+            return new Owned(id, Vocabulary.OWNED.read(kind), what, name, count, size, level, price, opened == null ? null : java.time.LocalDate.parse(opened), product == null ? null : product.product(), support == null ? null : support.support(), millilitres);
         }
     }
 
-    record AirForm(Instant at, double celsius, double percent) {
+    /** @param cooler at night by so many degrees, from and to a time of day; nothing in archives of before */
+    record AirForm(Instant at, double celsius, double percent, @Nullable Double cooler, @Nullable String nightFrom, @Nullable String nightTo) {
+        static AirForm of(ToldRoom told) {
+            return new AirForm(told.at(), told.celsius(), told.percent(), told.night().cooler(), told.night().from().toString(), told.night().to().toString());
+        }
+
+        ToldRoom told() {
+            return new ToldRoom(at, celsius, percent, cooler == null || nightFrom == null || nightTo == null ? Night.ALIKE : new Night(cooler, LocalTime.parse(nightFrom), LocalTime.parse(nightTo)));
+        }
     }
 
     /** @param file its place in the ZIP */

@@ -20,15 +20,21 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
 import kindveil.studio.archive.ArchiveForm.AirForm;
+import kindveil.studio.archive.ArchiveForm.BookRow;
 import kindveil.studio.archive.ArchiveForm.EntryForm;
 import kindveil.studio.archive.ArchiveForm.MakingForm;
 import kindveil.studio.archive.ArchiveForm.OwnedForm;
 import kindveil.studio.archive.ArchiveForm.PictureForm;
 import kindveil.studio.archive.ArchiveForm.PieceForm;
 import kindveil.studio.intake.PictureIntake;
+import kindveil.studio.store.form.DiaryForm;
 import kindveil.studio.store.form.Json;
+import kindveil.studio.store.form.TeachingForm;
 import kindveil.studio.store.form.Unreadable;
 import kindveil.studio.work.Beside;
+import kindveil.studio.work.learning.Teaching;
+import kindveil.studio.work.learning.Teachings;
+import kindveil.studio.work.book.Books;
 import kindveil.studio.work.log.Log;
 import kindveil.studio.work.log.LogEntry;
 import kindveil.studio.work.making.MakingLine;
@@ -43,6 +49,8 @@ import kindveil.studio.work.piece.Veil;
 import kindveil.studio.work.room.Rooms;
 import kindveil.studio.work.room.ToldRoom;
 import kindveil.studio.work.shelf.Shelf;
+import kindveil.studio.work.sitting.Diaries;
+import kindveil.studio.work.sitting.Diary;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -59,9 +67,13 @@ public class ArchiveWork {
     private final Pictures pictures;
     private final Rooms rooms;
     private final Shelf shelf;
+    private final Diaries diaries;
+    private final Teachings teachings;
     private final Clock clock;
+    private final Books books;
 
-    ArchiveWork(Pieces pieces, PieceWork work, Makings makings, Log log, Pictures pictures, Rooms rooms, Shelf shelf, Clock clock) {
+    ArchiveWork(Pieces pieces, PieceWork work, Makings makings, Log log, Pictures pictures, Rooms rooms, Shelf shelf, Diaries diaries, Teachings teachings, Clock clock, Books books) {
+        this.books = books;
         this.pieces = pieces;
         this.work = work;
         this.makings = makings;
@@ -69,6 +81,8 @@ public class ArchiveWork {
         this.pictures = pictures;
         this.rooms = rooms;
         this.shelf = shelf;
+        this.diaries = diaries;
+        this.teachings = teachings;
         this.clock = clock;
     }
 
@@ -98,8 +112,8 @@ public class ArchiveWork {
         written.forEach(entry -> Stream.of(entry.photo(), entry.judged().foreseen()).filter(Objects::nonNull).forEach(named::add));
         ArchiveForm form = new ArchiveForm(ArchiveForm.FORMAT, ArchiveForm.VERSION, clock.instant(), of.stream().map(PieceForm::of).toList(), made.stream().map(MakingForm::of).toList(),
                 written.stream().map(EntryForm::of).toList(), chosen.isEmpty() ? shelf.kept().read().stream().map(OwnedForm::of).toList() : List.of(),
-                rooms.since(made.stream().map(StoredMaking::begun).min(Comparator.naturalOrder()).orElse(clock.instant())).stream().map(told -> new AirForm(told.at(), told.celsius(), told.percent())).toList(),
-                pictures.all(named).values().stream().map(PictureForm::of).sorted(Comparator.comparing(PictureForm::id)).toList());
+                rooms.since(made.stream().map(StoredMaking::begun).min(Comparator.naturalOrder()).orElse(clock.instant())).stream().map(AirForm::of).toList(),
+                chosen.isEmpty() ? DiaryForm.of(diaries.now()) : null, chosen.isEmpty() ? TeachingForm.of(teachings.now()) : null, chosen.isEmpty() ? books.kept().read().stream().map(BookRow::of).toList() : List.of(), pictures.all(named).values().stream().map(PictureForm::of).sorted(Comparator.comparing(PictureForm::id)).toList());
         try {
             ArchiveFile.write(form, pictures::original, to);
         } catch (IOException gone) {
@@ -140,13 +154,27 @@ public class ArchiveWork {
             ArchiveForm form = file.form();
             // the air of another studio belongs to its own makings; where there are none, it is this one's past
             if (empty) {
-                rooms.remember(form.air().stream().map(air -> new ToldRoom(air.at(), air.celsius(), air.percent())).toList());
+                rooms.remember(form.air().stream().map(AirForm::told).toList());
             }
+            takeEvenings(form);
             form.owned().stream().filter(owned -> shelf.find(owned.id()).isEmpty()).forEach(owned -> shelf.keep(owned.owned()));
             form.pieces().forEach(this::take);
+            form.books().stream().filter(book -> books.find(book.id()).isEmpty()).forEach(book -> books.add(book.told()));
             int made = (int) form.makings().stream().filter(this::take).count();
             takeEntries(form.entries());
             return new Taken(added, same, differing, made, entries, pictured);
+        }
+
+        /** What is said here of one's evenings, and of what is learned from, stays. */
+        private void takeEvenings(ArchiveForm form) {
+            Diary diary = diaries.now();
+            if (empty && form.diary() != null && diary.saysNothing()) {
+                diaries.replace(form.diary().diary(diary.version()));
+            }
+            Teaching teaching = teachings.now();
+            if (empty && form.teaching() != null && teaching.equals(Teaching.ALL.at(teaching.version()))) {
+                teachings.replace(form.teaching().teaching(teaching.version()));
+            }
         }
 
         private int takePictures() {
@@ -201,7 +229,7 @@ public class ArchiveWork {
             if (here.isPresent()) {
                 renamed.put(form.id(), id);
             }
-            StoredMaking making = form.making(file.form().air().stream().map(air -> new ToldRoom(air.at(), air.celsius(), air.percent())).filter(air -> !air.at().isBefore(form.begun())).toList());
+            StoredMaking making = form.making(file.form().air().stream().map(AirForm::told).filter(air -> !air.at().isBefore(form.begun())).toList());
             // the pulls of a series that was here already stay a series of their own
             Pull pull = making.pull() == null || here.isEmpty() ? making.pull() : new Pull(renamed.computeIfAbsent(making.pull().series(), series -> UUID.randomUUID()), making.pull().number(), making.pull().plates());
             makings.add(new StoredMaking(id, piece(form.piece()), making.begun(), making.plan(), making.told(), making.signs(), making.rooms(), making.laidAside() || here.isPresent(), pull, making.result(), making.replans()));

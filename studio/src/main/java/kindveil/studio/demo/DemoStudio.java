@@ -2,6 +2,10 @@ package kindveil.studio.demo;
 
 import org.jspecify.annotations.Nullable;
 import java.util.Optional;
+import kindveil.finish.BookReading;
+import kindveil.studio.work.book.StudioBook;
+import kindveil.studio.work.stock.Stock;
+import kindveil.studio.work.book.Books;
 import kindveil.studio.work.piece.Basis;
 import kindveil.studio.work.log.LogWork;
 import kindveil.studio.work.log.Judged;
@@ -18,6 +22,7 @@ import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import kindveil.sitting.Hours;
 import kindveil.studio.work.sitting.SittingWork;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -72,11 +77,15 @@ class DemoStudio implements SmartLifecycle {
     private final DrawnAhead ahead;
     private final Paints paints;
     private final SittingWork sittings;
+    private final Books books;
+    private final Stock stock;
     private final Clock clock;
     private final ZoneId zone;
     private boolean running;
 
-    DemoStudio(PictureWork pictures, PieceWork work, Pieces pieces, Makings makings, Rooms rooms, Log log, LookWork looks, SheetWork sheets, Paints paints, DrawnAhead ahead, SittingWork sittings, Clock clock, ZoneId zone) {
+    DemoStudio(PictureWork pictures, PieceWork work, Pieces pieces, Makings makings, Rooms rooms, Log log, LookWork looks, SheetWork sheets, Paints paints, DrawnAhead ahead, SittingWork sittings, Clock clock, ZoneId zone, Books books, Stock stock) {
+        this.books = books;
+        this.stock = stock;
         this.sittings = sittings;
         this.zone = zone;
         this.ahead = ahead;
@@ -131,6 +140,24 @@ class DemoStudio implements SmartLifecycle {
         sheets();
         paints.putFirst();
         evenings();
+        journal();
+        jars();
+    }
+
+    /** Some jars, half used: enough of one thing, too little of another. */
+    private void jars() {
+        LocalDate day = LocalDate.ofInstant(clock.instant(), zone);
+        stock.keep(UUID.randomUUID(), "gloss-medium", "gloss medium", 1, 250, 0.7, 1450L, day.minusDays(60));
+        stock.keep(UUID.randomUUID(), "gloss-gel", "soft gel", 1, 250, 0.15, 1650L, day.minusDays(90));
+        stock.keep(UUID.randomUUID(), "matte-gel", "soft matte gel", 1, 250, 1, null, null);
+        stock.keep(UUID.randomUUID(), "spray-matte-varnish", "spray varnish", 1, 400, 0.5, 1290L, day.minusDays(200));
+    }
+
+    /** The ferry journal, with what was made for it glued in or on its pages. */
+    private void journal() {
+        Map<Integer, UUID> pages = new HashMap<>();
+        Map.of(6, "Ticket on tape", 7, "Ferry ticket", 12, "Mooring rope", 21, "Ferry window").forEach((page, title) -> pieces.all().stream().filter(piece -> piece.title().equals(title)).findFirst().ifPresent(piece -> pages.put(page, piece.id())));
+        books.add(new StudioBook(UUID.randomUUID(), 0, "River-ferry journal", ago(Duration.ofDays(30)), new BookReading.Book(28, 160, 7), pages));
     }
 
     /** Five pieces until the day after tomorrow, from soon on. */

@@ -24,6 +24,7 @@ import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
+import org.springframework.web.context.request.async.AsyncRequestTimeoutException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.servlet.ModelAndView;
@@ -119,8 +120,8 @@ class Failures {
                 : page(HttpStatus.METHOD_NOT_ALLOWED, "That cannot be done here", "“%s” is not something this address takes. ".formatted(request.getMethod()) + KEPT);
     }
 
-    /** The browser went away before its answer was sent; there is nobody to tell. */
-    @ExceptionHandler(AsyncRequestNotUsableException.class)
+    /** The browser went away before its answer was sent, or the studio closes while pages still listen; there is nobody to tell. */
+    @ExceptionHandler({AsyncRequestNotUsableException.class, AsyncRequestTimeoutException.class})
     void gone() {
     }
 

@@ -32,6 +32,6 @@ final class OwnPagesOnly extends OncePerRequestFilter {
     }
 
     private static String own(HttpServletRequest request) {
-        return "http://%s:%d".formatted(request.getServerName().toLowerCase(Locale.ROOT), request.getServerPort());
+        return "%s://%s:%d".formatted(request.getScheme(), request.getServerName().toLowerCase(Locale.ROOT), request.getServerPort());
     }
 }

@@ -17,22 +17,26 @@ import org.springframework.security.web.header.HeaderWriterFilter;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.security.web.header.writers.StaticHeadersWriter;
 import kindveil.studio.page.Visit;
+import kindveil.studio.gate.lan.LanGate;
 import kindveil.studio.work.DiskRoom;
+import kindveil.studio.work.device.Doorkeeper;
+import kindveil.studio.work.device.Lan;
 
-/** One person on one machine: no log-in, but nothing from outside gets in. */
+/** One person on one machine: no log-in, but nothing from outside gets in; other devices by a passcode, where they are asked in. */
 @Configuration
 class Security {
     static final String POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' blob:; font-src 'self'; "
             + "connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
 
     @Bean
-    SecurityFilterChain gate(HttpSecurity http, @Value("${server.port}") int port, @Value("${kindveil.largest-upload}") DataSize most, DiskRoom room) {
+    SecurityFilterChain gate(HttpSecurity http, @Value("${server.port}") int port, @Value("${kindveil.largest-upload}") DataSize most, DiskRoom room, Lan lan, Doorkeeper keeper) {
         CookieCsrfTokenRepository tokens = new CookieCsrfTokenRepository();
         // other servers of this machine share its cookies: ours is called by its port
         tokens.setCookieName("kindveil-" + port);
         tokens.setCookieCustomizer(cookie -> cookie.sameSite("Strict"));
         return http
-                .addFilterAfter(new OwnHostOnly(), HeaderWriterFilter.class)
+                .addFilterAfter(new OwnHostOnly(lan), HeaderWriterFilter.class)
+                .addFilterAfter(new LanGate(keeper, lan), OwnHostOnly.class)
                 .addFilterBefore(new OwnPagesOnly(), CsrfFilter.class)
                 .addFilterBefore(new UploadLimit(most), CsrfFilter.class)
                 .addFilterBefore(new RoomToWrite(room), UploadLimit.class)
@@ -40,6 +44,8 @@ class Security {
                 // in a cookie of its own, so that a bench left open over a restart can still be told
                 .csrf(csrf -> csrf.csrfTokenRepository(tokens))
                 .headers(headers -> headers
+                        // it would be remembered for this machine's own address too, which is not asked for it
+                        .httpStrictTransportSecurity(strict -> strict.disable())
                         .contentSecurityPolicy(csp -> csp.policyDirectives(POLICY))
                         .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.NO_REFERRER))
                         // what a page in part was answered must not come back as the whole of it

@@ -27,6 +27,7 @@ public class Say {
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
     private static final DateTimeFormatter DAY_TIME = DateTimeFormatter.ofPattern("EEE HH:mm", Locale.ENGLISH);
     private static final DateTimeFormatter DATE = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.UK);
     private static final DateTimeFormatter DATE_TIME = DateTimeFormatter.ofPattern("d MMM, HH:mm", Locale.ENGLISH);
     private static final DateTimeFormatter WEEKDAY = DateTimeFormatter.ofPattern("EEEE", Locale.ENGLISH);
     private final Rooms rooms;
@@ -66,6 +67,16 @@ public class Say {
 
     public String date(Instant instant) {
         return DATE.format(instant.atZone(zone));
+    }
+
+    /** From when on something lasts: {@code now}, {@code 19:40} today, {@code Wed 2 Dec} later. */
+    public String day(Instant instant) {
+        Instant now = clock.instant();
+        if (!instant.isAfter(now)) {
+            return "now";
+        }
+        ZonedDateTime at = instant.atZone(zone);
+        return at.toLocalDate().equals(now.atZone(zone).toLocalDate()) ? TIME.format(at) : DAY.format(at);
     }
 
     /** {@code Thursday evening, 18:48}. */

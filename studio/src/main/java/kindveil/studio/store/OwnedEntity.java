@@ -30,6 +30,7 @@ class OwnedEntity {
     @Column(name = "height_nm")
     @Nullable Long height;
     @Nullable Double level;
+    @Nullable Double millilitres;
     @Nullable Long price;
     @Nullable LocalDate opened;
     @Lob
@@ -47,6 +48,7 @@ class OwnedEntity {
         width = o.size() == null ? null : o.size().width().nanometres();
         height = o.size() == null ? null : o.size().height().nanometres();
         level = o.level();
+        millilitres = o.millilitres();
         price = o.price();
         opened = o.opened();
         product = o.product() == null ? null : Json.write(ProductForm.of(o.product()));
@@ -56,7 +58,7 @@ class OwnedEntity {
     /** {@link kindveil.studio.store.form.Unreadable} where it cannot be read. */
     Owned owned() {
         return Json.guarded(() -> new Owned(id, Vocabulary.OWNED.read(kind), what, name, amount, width == null || height == null ? null : new Owned.Size(new Length(width), new Length(height)),
-                level, price, opened, read(product), support == null ? null : Json.read(support, SupportForm.class).support()));
+                level, price, opened, read(product), support == null ? null : Json.read(support, SupportForm.class).support(), millilitres));
     }
 
     private static @Nullable Product read(@Nullable String text) {

@@ -1,11 +1,14 @@
 package kindveil.studio.store;
 
+import com.github.benmanes.caffeine.cache.Cache;
 import jakarta.persistence.EntityManager;
 import jakarta.persistence.LockModeType;
 import java.time.Instant;
+import java.time.ZoneId;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -14,10 +17,12 @@ import kindveil.making.Making;
 import kindveil.making.Sign;
 import kindveil.studio.store.form.Json;
 import kindveil.studio.store.form.PlanForm;
+import kindveil.studio.work.Caches;
 import kindveil.studio.work.Damaged;
 import kindveil.studio.work.Kept;
 import kindveil.studio.work.NotFound;
 import kindveil.studio.work.Outdated;
+import kindveil.studio.work.device.Told;
 import kindveil.studio.work.making.MakingLine;
 import kindveil.studio.work.making.Pull;
 import kindveil.studio.work.making.Replan;
@@ -29,6 +34,7 @@ import kindveil.studio.work.room.Rooms;
 import kindveil.studio.work.room.ToldRoom;
 import kindveil.way.ActId;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -37,15 +43,21 @@ import org.springframework.transaction.annotation.Transactional;
 class StoredMakings implements Makings {
     private final EntityManager entities;
     private final Rooms rooms;
+    private final ZoneId zone;
+    private final ApplicationEventPublisher others;
+    /** Plans as they were read, long texts that never change: by whose they are and what stands there. */
+    private final Cache<List<Object>, Begun> plans = Caches.bounded().maximumSize(100).build();
 
-    StoredMakings(EntityManager entities, Rooms rooms) {
+    StoredMakings(EntityManager entities, Rooms rooms, ApplicationEventPublisher others, ZoneId zone) {
+        this.zone = zone;
         this.entities = entities;
+        this.others = others;
         this.rooms = rooms;
     }
 
     @Override
     public Optional<StoredMaking> find(UUID id) {
-        return SetApart.one(entities.find(MakingEntity.class, id), "making", id, e -> making(e, told(List.of(id)).getOrDefault(id, List.of()), signs(List.of(id)).getOrDefault(id, List.of()), replans(List.of(id)).getOrDefault(id, List.of()), rooms.since(e.begun)));
+        return SetApart.one(entities.find(MakingEntity.class, id), "making", id, e -> making(e, told(List.of(id)).getOrDefault(id, List.of()), signs(List.of(id)).getOrDefault(id, List.of()), replans(List.of(id)).getOrDefault(id, List.of()), ToldRoom.nightly(rooms.since(e.begun), zone)));
     }
 
     @Override
@@ -115,7 +127,7 @@ class StoredMakings implements Makings {
         Map<UUID, List<SignEntity>> signs = signs(open.stream().map(e -> e.id).toList());
         Map<UUID, List<ReplanEntity>> replans = replans(open.stream().map(e -> e.id).toList());
         List<ToldRoom> air = rooms.since(open.getFirst().begun);
-        return SetApart.of(open, e -> making(e, told.getOrDefault(e.id, List.of()), signs.getOrDefault(e.id, List.of()), replans.getOrDefault(e.id, List.of()), since(air, e.begun)), (e, wrong) -> new Damaged("A making", e.id, wrong));
+        return SetApart.of(open, e -> making(e, told.getOrDefault(e.id, List.of()), signs.getOrDefault(e.id, List.of()), replans.getOrDefault(e.id, List.of()), ToldRoom.nightly(since(air, e.begun), zone)), (e, wrong) -> new Damaged("A making", e.id, wrong));
     }
 
     @Override
@@ -123,6 +135,23 @@ class StoredMakings implements Makings {
         List<UUID> newest = entities.createQuery("select s.making from SignEntity s group by s.making order by max(s.seen) desc", UUID.class).setMaxResults(most).getResultList();
         // what is damaged is told of where it is looked at; nothing is learned from it
         return newest.isEmpty() ? List.of() : whole(entities.createQuery("select e from MakingEntity e where e.id in :newest order by e.begun", MakingEntity.class).setParameter("newest", newest).getResultList()).read();
+    }
+
+    @Override
+    public List<StoredMaking> finished(int most) {
+        List<MakingEntity> newest = entities.createQuery("select e from MakingEntity e where e.finished = true and e.plan is not null order by e.begun desc", MakingEntity.class).setMaxResults(most).getResultList();
+        return newest.isEmpty() ? List.of() : whole(newest.reversed()).read();
+    }
+
+    @Override
+    public List<MakingLine> finishedSince(Instant begun, int most) {
+        return entities.createQuery("select e.id, e.piece, e.begun, e.laidAside, e.finished, e.atHand, e.series, e.pull, e.plates, e.result from MakingEntity e where e.finished = true and e.laidAside = false and e.begun > :begun "
+                + "and exists (select p.id from PieceEntity p where p.id = e.piece and p.takenAway is null) order by e.begun desc", Object[].class).setParameter("begun", begun).setMaxResults(most).getResultStream().map(StoredMakings::line).toList();
+    }
+
+    @Override
+    public long finished() {
+        return entities.createQuery("select count(e) from MakingEntity e where e.finished = true", Long.class).getSingleResult();
     }
 
     @Override
@@ -139,12 +168,20 @@ class StoredMakings implements Makings {
         return air.subList(from, air.size());
     }
 
-    private static Begun plan(MakingEntity e) {
-        PlanForm form = Json.read(e.plan, PlanForm.class);
-        return Json.guarded(form::begun);
+    private Begun plan(MakingEntity e) {
+        String text = Objects.requireNonNullElse(e.plan, "");
+        List<Object> key = List.of(e.id, text.length(), text.hashCode());
+        Begun known = plans.getIfPresent(key);
+        if (known == null) {
+            // read outside the cache: whoever reads holds nothing another could wait for
+            PlanForm form = Json.read(e.plan, PlanForm.class);
+            known = Json.guarded(form::begun);
+            plans.put(key, known);
+        }
+        return known;
     }
 
-    private static StoredMaking making(MakingEntity e, List<ToldDeed> told, List<SignEntity> signs, List<ReplanEntity> replans, List<ToldRoom> air) {
+    private StoredMaking making(MakingEntity e, List<ToldDeed> told, List<SignEntity> signs, List<ReplanEntity> replans, List<ToldRoom> air) {
         return new StoredMaking(e.id, e.piece, e.begun, plan(e), told, Json.guarded(() -> signs.stream().map(SignEntity::sign).toList()), air, e.laidAside, e.pull(), e.result == null ? null : Json.guarded(e::result),
                 replans.stream().map(ReplanEntity::replan).toList());
     }
@@ -160,6 +197,7 @@ class StoredMakings implements Makings {
 
     @Override
     public void add(StoredMaking making) {
+        others.publishEvent(new Told.Making(making.id()));
         MakingEntity e = new MakingEntity();
         e.id = making.id();
         e.piece = making.piece();
@@ -238,8 +276,9 @@ class StoredMakings implements Makings {
         locked(making).laidAside = aside;
     }
 
-    /** Two tellings of one making wait for each other, so the second sees what the first wrote. */
+    /** Two tellings of one making wait for each other, so the second sees what the first wrote; other devices hear of it once it is kept. */
     private MakingEntity locked(UUID making) {
+        others.publishEvent(new Told.Making(making));
         MakingEntity e = entities.find(MakingEntity.class, making, LockModeType.PESSIMISTIC_WRITE);
         if (e == null) {
             throw new NotFound("making", making);

@@ -51,7 +51,7 @@ class StoredRooms implements Rooms {
         if (version != room.version()) {
             throw new Outdated("The room");
         }
-        boolean sameAir = e != null && e.celsius == room.celsius() && e.percent == room.percent();
+        boolean sameAir = e != null && e.room().air().equals(room.air()) && e.room().night().equals(room.night());
         if (e == null) {
             e = new RoomEntity();
             e.take(room);

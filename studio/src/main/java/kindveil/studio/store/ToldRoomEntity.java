@@ -18,9 +18,12 @@ class ToldRoomEntity {
     Instant told;
     double celsius;
     double percent;
+    double cooler;
+    String nightFrom;
+    String nightTo;
 
     static ToldRoomEntity of(StudioRoom room) {
-        return of(new ToldRoom(room.told(), room.celsius(), room.percent()));
+        return of(room.asTold());
     }
 
     static ToldRoomEntity of(ToldRoom room) {
@@ -29,10 +32,13 @@ class ToldRoomEntity {
         e.told = room.at();
         e.celsius = room.celsius();
         e.percent = room.percent();
+        e.cooler = room.night().cooler();
+        e.nightFrom = room.night().from().toString();
+        e.nightTo = room.night().to().toString();
         return e;
     }
 
     ToldRoom told() {
-        return new ToldRoom(told, celsius, percent);
+        return new ToldRoom(told, celsius, percent, RoomEntity.night(cooler, nightFrom, nightTo));
     }
 }

@@ -19,6 +19,15 @@ import java.util.stream.Collectors;
 import kindveil.studio.store.form.DesignForm;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import java.time.Duration;
+import java.time.LocalTime;
+import kindveil.drying.Night;
+import kindveil.finish.BookReading;
+import kindveil.studio.work.book.BookWork;
+import kindveil.studio.work.book.StudioBook;
+import kindveil.studio.work.room.Rooms;
+import kindveil.studio.work.room.StudioRoom;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -32,6 +41,12 @@ import kindveil.studio.OpenStudio;
 import kindveil.studio.OpenStudio.Studio;
 import kindveil.studio.Samples;
 import kindveil.studio.Web;
+import kindveil.sitting.Hours;
+import kindveil.studio.store.form.DiaryForm;
+import kindveil.studio.store.form.TeachingForm;
+import kindveil.studio.work.sitting.Diaries;
+import kindveil.studio.work.sitting.Diary;
+import kindveil.studio.work.learning.LearnWork;
 import kindveil.studio.work.log.Log;
 import kindveil.studio.work.log.LogWork;
 import kindveil.studio.work.making.MakeWork;
@@ -81,9 +96,10 @@ class ArchiveTest {
         // however long that takes on a busy machine
         Piece both = studio.bean(PieceWork.class).get(piece);
         both.veils().forEach(veil -> studio.bean(ReadsWork.class).gains(both.at(both.veils().indexOf(veil) + 1)));
+        // an act told minutes ago can be told as done between; how long a test takes is not compared
         // what was changed since a studio was opened is that studio's own
         return List.of(web.get("/pieces/" + piece + "/build?foresee=true").words().replace("Take back the last change ", ""), web.get("/pieces/" + piece + "/veils/2/build?foresee=true").words().replace("Take back the last change ", ""), web.get("/pieces/" + piece + "/make").words(),
-                web.get(bench).words().replaceAll("\\d\\d:\\d\\d", "…"), web.get("/pieces/" + piece + "/notes").words());
+                web.get(bench).words().replaceAll("\\d\\d:\\d\\d", "…").replaceAll("I did it earlier .*? was done then ", ""), web.get("/pieces/" + piece + "/notes").words());
     }
 
     @Test
@@ -92,22 +108,44 @@ class ArchiveTest {
         UUID id;
         List<String> pages;
         byte[] original;
+        Diary evenings;
+        Instant since;
+        StudioBook book;
         try (Studio from = OpenStudio.open("jdbc:h2:mem:from;DB_CLOSE_DELAY=-1")) {
             Piece piece = laid(from, "Oar");
             id = piece.id();
             pages = seen(from, id);
             original = from.bean(Pictures.class).original(piece.at(2).picture());
+            Diaries diaries = from.bean(Diaries.class);
+            diaries.replace(diaries.now().saying(Hours.parse("every Fri 18-20", from.clock().instant().atZone(from.clock().getZone()).toLocalDate()), null, List.of(id)));
+            evenings = diaries.now();
+            LearnWork learning = from.bean(LearnWork.class);
+            learning.use(learning.taught().teaching().version(), true);
+            learning.forget(learning.taught().teaching().version());
+            since = learning.taught().teaching().since();
+            book = from.bean(BookWork.class).begin(UUID.randomUUID(), "Landing journal", new BookReading.Book(24, 160, 6));
+            from.bean(BookWork.class).change(book.laying(id, 5));
+            rooms(from);
             file = archive(from);
         }
         try (Studio to = OpenStudio.open("jdbc:h2:mem:to;DB_CLOSE_DELAY=-1")) {
             new Web(to.address()).post("/room", Map.of("version", "-1", "degrees", "17", "percent", "61", "units", "METRIC"));
+            LearnWork learning = to.bean(LearnWork.class);
+            learning.use(learning.taught().teaching().version(), true);
             ArchiveWork.Taken taken = take(to, file);
             assertEquals(new ArchiveWork.Taken(List.of("Oar"), List.of(), List.of(), 1, 1, taken.pictures()), taken);
+            assertEquals(evenings, to.bean(Diaries.class).now().at(evenings.version()), "when hands are free");
+            assertEquals(since, learning.taught().teaching().since(), "what is learned from");
+            assertEquals(Map.of(5, id), to.bean(BookWork.class).get(book.id()).pages(), "books");
+            assertEquals(new Night(4, LocalTime.of(21, 0), LocalTime.of(6, 30)), to.bean(Rooms.class).since(from(id, to)).getFirst().night(), "nights");
+            Diary said = to.bean(Diaries.class).now().without(id);
+            to.bean(Diaries.class).replace(said);
             assertEquals(pages, seen(to, id));
             assertArrayEquals(original, to.bean(Pictures.class).original(to.bean(PieceWork.class).get(id).at(2).picture()));
             assertEquals(2, to.bean(Log.class).history(to.bean(Log.class).all().getFirst().id()).size(), "every revision");
 
             assertEquals(new ArchiveWork.Taken(List.of(), List.of("Oar"), List.of(), 0, 0, 0), take(to, file), "taken again it is the same");
+            assertEquals(List.of(), to.bean(Diaries.class).now().pieces(), "what is said here stays");
             assertEquals(1, to.bean(PieceWork.class).all().size());
 
             Piece here = to.bean(PieceWork.class).get(id);
@@ -210,12 +248,25 @@ class ArchiveTest {
         JsonNode schema = JsonMapper.builder().build().readTree(Files.readString(Path.of("../docs/archive.schema.json")));
         Map<String, Class<?>> parts = Map.of("piece", ArchiveForm.PieceForm.class, "veil", ArchiveForm.VeilForm.class, "design", DesignForm.class, "making", ArchiveForm.MakingForm.class, "deed", ArchiveForm.DeedForm.class,
                 "entry", ArchiveForm.EntryForm.class, "owned", ArchiveForm.OwnedForm.class, "air", ArchiveForm.AirForm.class, "picture", ArchiveForm.PictureForm.class);
+        Map<String, Class<?>> evenings = Map.of("diary", DiaryForm.class, "hours", DiaryForm.EntryForm.class, "kept", DiaryForm.KeptForm.class, "teaching", TeachingForm.class, "book", ArchiveForm.BookRow.class);
+        evenings.forEach((name, form) -> assertEquals(fields(form), new TreeSet<>(schema.path("$defs").path(name).path("properties").propertyNames()), name));
         parts.forEach((name, form) -> assertEquals(fields(form), new TreeSet<>(schema.path("$defs").path(name).path("properties").propertyNames()), name));
         assertEquals(fields(ArchiveForm.class), new TreeSet<>(schema.path("properties").propertyNames()));
     }
 
     private static Set<String> fields(Class<?> form) {
         return Arrays.stream(form.getRecordComponents()).map(component -> component.getName()).collect(Collectors.toCollection(TreeSet::new));
+    }
+
+    /** Told with its nights, before anything was begun. */
+    private static void rooms(Studio from) {
+        Rooms rooms = from.bean(Rooms.class);
+        StudioRoom now = rooms.now();
+        rooms.replace(new StudioRoom(now.version(), 20, 55, new Night(4, LocalTime.of(21, 0), LocalTime.of(6, 30)), now.units(), from.clock().instant().minus(Duration.ofDays(40))));
+    }
+
+    private static Instant from(UUID piece, Studio studio) {
+        return studio.bean(MakeWork.class).newest(piece).orElseThrow().begun();
     }
 
     private static byte[] zip(String name, String text) throws IOException {

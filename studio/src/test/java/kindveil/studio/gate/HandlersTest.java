@@ -29,8 +29,10 @@ class HandlersTest {
             Random chosen = new Random(20_261_126);
             List<String> wrong = new ArrayList<>();
             int asked = 0;
+            // what is only asked for stays as it is: one table serves all of it
+            Stranger.Table looked = stranger.laid();
             for (Door door : doors) {
-                Stranger.Table table = stranger.laid();
+                Stranger.Table table = door.method().equals("GET") ? looked : stranger.laid();
                 Map<String, String> form = stranger.form(door, table);
                 List<Ask> asks = new ArrayList<>(stranger.asks(door, form));
                 Ask right = asks.removeFirst();
@@ -43,7 +45,9 @@ class HandlersTest {
                         wrong.add(answer + (answer.cpuMs() > 2000 ? ", %d ms".formatted(answer.cpuMs()) : "") + (answer.leaks() ? " leaks" : ""));
                     }
                 }
-                stranger.clear(table);
+                if (table != looked) {
+                    stranger.clear(table);
+                }
             }
             System.out.println(asked + " asked of " + doors.size() + " handlers");
             assertEquals(List.of(), wrong, () -> String.join("\n", wrong));

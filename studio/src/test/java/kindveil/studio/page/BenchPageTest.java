@@ -185,12 +185,13 @@ class BenchPageTest {
         felt(seq, "CORNER", 0);
         assertTrue(figure(chance()) < figure(warm), "two signs weigh together");
         felt(seq, "CORNER", 0);
-        assertEquals(warm, chance());
+        // the bed goes on drying meanwhile, on a slow machine by a hundredth
+        assertEquals(figure(warm), figure(chance()), 1);
         felt(seq, "BACK", 1);
-        assertEquals(before, chance());
+        assertEquals(figure(before), figure(chance()), 1);
         assertEquals(422, felt(seq, "BACK", 2).status());
         assertEquals(422, felt(seq, "PLATE", 0).status(), "no plate lies here");
-        assertEquals(before, chance());
+        assertEquals(figure(before), figure(chance()), 1);
         assertTrue(felt("0", "BACK", 0).words().contains("already noted"), "a page that has not seen the last deeds");
     }
 

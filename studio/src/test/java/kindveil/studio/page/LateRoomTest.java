@@ -5,9 +5,13 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
+import kindveil.drying.Night;
 import kindveil.drying.Room;
 import kindveil.drying.RoomCourse;
 import kindveil.making.Making;
@@ -74,6 +78,36 @@ class LateRoomTest {
         assertTrue(laid.isBefore(changed));
         // told for now instead, it has dried longer in the warm
         assertTrue(tell("14", "75", "50").words().contains("what it was before that is known"), "the air was told 40 minutes ago");
+    }
+
+    /** What is under way dries by the night while it is night: as a plan walked through cold and warm by itself. */
+    @Test
+    void night_slowsWhatIsUnderWay_andIsSaid() {
+        StudioRoom usual = rooms.now();
+        rooms.replace(new StudioRoom(usual.version(), 21, 50, usual.units(), studio.clock().instant().minusSeconds(60)));
+        UUID piece = studio.bean(PieceWork.class).begin("Night bell", Length.ofMillimetres(90), "bell.png", Samples.cornerPng()).id();
+        UUID making = makings.begin(piece).id();
+        while (!makings.get(making).making().current().map(Act::key).orElse("").equals("pass-1-wet")) {
+            StoredMaking now = makings.get(making);
+            makings.tell(making, now.told().size(), now.making().current().orElseThrow().expected(), 0, true);
+        }
+        Instant warm = makings.get(making).making().clock().orElseThrow().advised();
+        LocalTime evening = studio.clock().instant().plus(Duration.ofMinutes(20)).atZone(studio.bean(ZoneId.class)).toLocalTime().truncatedTo(ChronoUnit.MINUTES);
+        Map<String, String> form = new HashMap<>(Map.of("version", String.valueOf(rooms.now().version()), "degrees", "21", "percent", "50", "units", rooms.now().units().name(), "ago", "0"));
+        form.putAll(Map.of("cooler", "8", "from", evening.toString(), "to", evening.plusHours(9).toString()));
+        Web.Answer answered = web.post("/room", form);
+        assertTrue(answered.words().contains("By day 21 °C · 50 %, by night 13 °C · 83 %"), answered.words());
+        StoredMaking colder = makings.get(making);
+        Instant cold = colder.making().clock().orElseThrow().advised();
+        assertTrue(cold.isAfter(warm.plus(Duration.ofMinutes(10))), warm + " to " + cold);
+        Room day = Room.of(21, 50);
+        Instant dark = colder.begun().atZone(studio.bean(ZoneId.class)).with(evening).toInstant();
+        RoomCourse course = RoomCourse.of(day).from(Duration.between(colder.begun(), dark), new Night(8, evening, evening.plusHours(9)).night(day));
+        Instant alone = Making.of(colder.plan().plan().in(course), colder.begun(), colder.deeds()).clock().orElseThrow().advised();
+        assertEquals(0, Duration.between(alone, cold).toSeconds(), 2);
+        form.putAll(Map.of("version", String.valueOf(rooms.now().version()), "cooler", "30", "from", "late", "to", ""));
+        String wrong = web.post("/room", form).words();
+        assertTrue(wrong.contains("Cooler at night by") && wrong.contains("“late” cannot be used") && wrong.contains("Night to"), wrong);
     }
 
     @Test

@@ -38,7 +38,7 @@ class UsMeasuresTest {
     }
 
     private void measureIn(String units, String degrees) {
-        String version = web.get("/room").text().replaceAll("(?s).*name=\"version\" value=\"(-?\\d+)\".*", "$1");
+        String version = web.get("/room").text().replaceAll("(?s).*?name=\"version\" value=\"(-?\\d+)\".*", "$1");
         assertEquals(200, web.post("/room", Map.of("version", version, "degrees", degrees, "percent", "50", "units", units)).status());
     }
 

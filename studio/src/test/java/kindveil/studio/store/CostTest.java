@@ -49,9 +49,13 @@ class CostTest {
         Map<String, Cost> costs = new TreeMap<>();
         for (String page : pages) {
             assertEquals(200, web.get(page).status(), page);
-            asked.clear();
-            web.get(page);
-            costs.put(page, new Cost(asked.getPrepareStatementCount(), asked.getEntityStatistics(DeedEntity.class.getName()).getLoadCount()));
+            // the lesser of two: what is looked after once a minute may fall into one of them
+            for (int i = 0; i < 2; i++) {
+                asked.clear();
+                web.get(page);
+                Cost cost = new Cost(asked.getPrepareStatementCount(), asked.getEntityStatistics(DeedEntity.class.getName()).getLoadCount());
+                costs.merge(page, cost, (one, other) -> one.statements() <= other.statements() ? one : other);
+            }
         }
         return costs;
     }

@@ -12,7 +12,10 @@ import java.util.stream.Stream;
 import java.util.UUID;
 import kindveil.measure.UnusableValue;
 import kindveil.studio.page.Problems;
+import jakarta.servlet.http.HttpServletRequest;
 import kindveil.studio.page.Say;
+import kindveil.studio.page.device.Caller;
+import kindveil.studio.work.device.Doorkeeper;
 import kindveil.studio.work.log.LogEntry;
 import kindveil.studio.work.log.Results;
 import kindveil.studio.work.making.MakeWork;
@@ -41,8 +44,12 @@ class BenchController {
     private final ReplanWork replans;
     private final Results results;
     private final Say say;
+    private final Doorkeeper keeper;
+    private final HttpServletRequest request;
 
-    BenchController(MakeWork makings, ReplanWork replans, PieceWork pieces, Results results, Say say) {
+    BenchController(MakeWork makings, ReplanWork replans, PieceWork pieces, Results results, Say say, Doorkeeper keeper, HttpServletRequest request) {
+        this.keeper = keeper;
+        this.request = request;
         this.replans = replans;
         this.results = results;
         this.makings = makings;
@@ -65,7 +72,7 @@ class BenchController {
         Piece piece = pieces.get(making.piece());
         List<MakingLine> series = makings.pulls(making);
         PullView pull = PullView.of(making, series, results.of(making).map(LogEntry::id).orElse(null), "/pieces/" + piece.id());
-        return new BenchPage(BenchView.of(making, piece, others(id, series), pull, making.making().current().map(act -> makings.beside(id, act, say.now())).orElse(List.of()), say), say.air(making.air().last()), say.time(say.now()), say.now().toEpochMilli(), all, wrong, against).in("bench/bench");
+        return new BenchPage(BenchView.of(making, piece, others(id, series), pull, making.making().current().map(act -> makings.beside(id, act, say.now())).orElse(List.of()), say), BenchPage.LiveView.of(making, Caller.id(request), keeper.door()), say.air(making.air().last()), say.time(say.now()), say.now().toEpochMilli(), all, wrong, against).in("bench/bench");
     }
 
     /** A clock that stands before what was told last was set, then or since: no window is right by it. */
@@ -104,12 +111,19 @@ class BenchController {
         }
     }
 
-    /** What is seen or felt of what dries or was laid; no deed. */
+    /** How each of its coats dries. */
+    @GetMapping("/bench/{id}/coats")
+    ModelAndView coats(@PathVariable UUID id) {
+        StoredMaking making = makings.get(id);
+        return CoatsView.of(making, making.called(pieces.get(making.piece()).title()), say).in("bench/coats");
+    }
+
+    /** What is seen or felt of what dries or was laid; no deed. @param from which page it was told */
     @PostMapping("/bench/{id}/sign")
-    Object sign(@PathVariable UUID id, @RequestParam int seq, @RequestParam TellTale tale, @RequestParam int reply) {
+    Object sign(@PathVariable UUID id, @RequestParam int seq, @RequestParam TellTale tale, @RequestParam int reply, @RequestParam(defaultValue = "") String from) {
         try {
             makings.sign(id, seq, tale, reply);
-            return "redirect:/bench/" + id;
+            return from.equals("today") ? "redirect:/?felt=%s#now".formatted(id) : "redirect:/bench/" + id;
         } catch (Outdated movedOn) {
             return "redirect:/bench/" + id + "?said=noted";
         } catch (UnusableValue unusable) {

@@ -1,7 +1,11 @@
 package kindveil.studio.page.bench;
 
 import java.util.List;
+import java.util.UUID;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import kindveil.studio.work.device.Door;
+import kindveil.studio.work.making.StoredMaking;
 import kindveil.studio.page.PageView;
 
 /**
@@ -12,7 +16,20 @@ import kindveil.studio.page.PageView;
  * @param said what is said, whether or not something is wrong
  * @param against what speaks against an answer that can still be told as done anyway
  */
-record BenchPage(BenchView bench, String air, String wall, long now, List<String> said, boolean wrong, Against against) implements PageView {
+record BenchPage(BenchView bench, LiveView live, String air, String wall, long now, List<String> said, boolean wrong, Against against) implements PageView {
+    /**
+     * What other devices are to it.
+     *
+     * @param changes its state, to be compared with what is heard
+     * @param here this device, empty for the studio's own machine; likewise {@code rings}, where alarms ring, by its name {@code ringing}
+     */
+    record LiveView(int changes, String here, String rings, String ringing) {
+        static LiveView of(StoredMaking making, @Nullable UUID here, Door door) {
+            return new LiveView(making.changes(), here == null ? "" : here.toString(), door.rings() == null ? "" : door.rings().toString(),
+                    door.ringing());
+        }
+    }
+
     /** @param asked the answer; @param minutesAgo when it was done */
     record Against(List<String> reasons, int asked, double minutesAgo) {
         static final Against NOTHING = new Against(List.of(), 0, 0);

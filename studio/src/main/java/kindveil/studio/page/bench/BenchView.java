@@ -111,7 +111,7 @@ public record BenchView(UUID making, UUID piece, String pieceTitle, String way, 
 
     /** Something that can be seen or felt now. */
     public record Tale(TellTale tale, String question, List<TaleReply> replies) {
-        static List<Tale> of(Making making, Instant now) {
+        public static List<Tale> of(Making making, Instant now) {
             List<Tale> tales = new ArrayList<>();
             char key = 'a';
             for (TellTale tale : making.tellTales(now)) {

@@ -63,7 +63,7 @@ record BuildView(PieceHead head, Sentence sentence, Shown look, SectionView sect
             Piece piece = planned.piece();
             String way = piece.design().way();
             return new Sentence(piece.inHand() == 0, piece.design().theWay().card().usualPrint() != null, form.typed().getOrDefault(BuildForm.WIDTH, piece.veil().bringsPicture() ? say.one(piece.design().printWidth()) : ""), say.one(planned.brief().height()), doors.open() == null ? "" : Doors.word(doors.open()),
-                    ways(Catalogue.transfers(), way), ways(Catalogue.overAndUnder().stream().filter(one -> one.card().bringsPicture() || !piece.veil().bringsPicture() || !piece.onlyPicture()).toList(), way), Pick.of(PrintKind.values(), PrintKind::words, planned.brief().print()),
+                    ways(Catalogue.transfers(), way), ways(Catalogue.besides().stream().filter(one -> one.card().bringsPicture() || !piece.veil().bringsPicture() || !piece.onlyPicture()).toList(), way), Pick.of(PrintKind.values(), PrintKind::words, planned.brief().print()),
                     Pick.of(supports, Support::id, support -> say.it(support.words()), support -> say.it(support.doubt().orElse("")), planned.brief().support().id()), Pick.of(Ground.values(), Ground::words, planned.brief().ground()),
                     Pick.of(Stream.of(Wish.values()).filter(wish -> wish == planned.brief().wish() || piece.design().theWay().card().offers(wish)).toList(), Wish::name, Wish::words, wish -> say.it(wish.meaning()), planned.brief().wish().name()), piece.groundColour().toString(),
                     piece.basis().photograph().isPresent() ? "The photographed ground is shown instead" : "Ground colour", view, say.usual(210, 8.5), say.usual(297, 11));
@@ -153,7 +153,7 @@ record BuildView(PieceHead head, Sentence sentence, Shown look, SectionView sect
             return new Laid(piece.veils().size() > 1, piece.inHand() == 0, piece.inHand() + 1 == piece.veils().size(), piece.veil().bringsPicture(),
                     "/pieces/%s/veils/%d".formatted(piece.id(), piece.inHand() + 1), say.one(piece.veil().x()), say.one(piece.veil().y()),
                     piece.basis().page().map(Page::width).map(say::one).orElse(""), piece.basis().page().map(Page::height).map(say::one).orElse(""),
-                    piece.basis().photograph().isPresent(), false, FitsView.now(planned, say), ways(Catalogue.transfers()), ways(Catalogue.overAndUnder()));
+                    piece.basis().photograph().isPresent(), false, FitsView.now(planned, say), ways(Catalogue.transfers()), ways(Catalogue.besides()));
         }
 
         private static List<Pick> ways(List<Way> ways) {

@@ -2,13 +2,18 @@ package kindveil.studio.page.make;
 
 import kindveil.studio.page.build.BuildForm;
 import kindveil.studio.page.piece.PieceHead;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import kindveil.studio.page.Download;
 import kindveil.studio.page.Say;
+import kindveil.studio.work.finish.FinishWork;
 import kindveil.studio.work.look.LookWork;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
+import kindveil.studio.work.piece.Planned;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -20,9 +25,11 @@ import org.springframework.web.servlet.ModelAndView;
 class FinishController {
     private final PieceWork pieces;
     private final LookWork looks;
+    private final FinishWork finishing;
     private final Say say;
 
-    FinishController(PieceWork pieces, LookWork looks, Say say) {
+    FinishController(PieceWork pieces, LookWork looks, FinishWork finishing, Say say) {
+        this.finishing = finishing;
         this.say = say;
         this.pieces = pieces;
         this.looks = looks;
@@ -30,7 +37,31 @@ class FinishController {
 
     @GetMapping({"/pieces/{id}/finish", "/pieces/{id}/veils/{veil}/finish"})
     ModelAndView finish(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil) {
-        return FinishView.of(pieces.plan(pieces.get(id, veil)), pieces, looks, say).in("piece/finish");
+        return page(pieces.get(id, veil));
+    }
+
+    private ModelAndView page(Piece piece) {
+        Planned planned = pieces.plan(piece);
+        return FinishView.of(planned, pieces, looks, finishing.read(planned), say).in("piece/finish");
+    }
+
+    /** One more coat, or several in their order, over all of it. */
+    @PostMapping("/pieces/{id}/coats")
+    String lay(@PathVariable UUID id, @RequestParam int version, @RequestParam List<String> coat) {
+        finishing.lay(pieces.get(id).seen(version), coat);
+        return "redirect:/pieces/%s/finish".formatted(id);
+    }
+
+    @PostMapping("/pieces/{id}/veils/{veil}/coats/off")
+    String takeOff(@PathVariable UUID id, @PathVariable Integer veil, @RequestParam int version) {
+        finishing.takeOff(pieces.get(id, veil).seen(version));
+        return "redirect:/pieces/%s/finish".formatted(id);
+    }
+
+    /** The piece under one more coat. */
+    @GetMapping("/pieces/{id}/coats/{coat}.png")
+    ResponseEntity<byte[]> look(@PathVariable UUID id, @PathVariable String coat) {
+        return Download.picture(finishing.look(pieces.get(id), coat));
     }
 
     @PostMapping({"/pieces/{id}/finish", "/pieces/{id}/veils/{veil}/finish"})

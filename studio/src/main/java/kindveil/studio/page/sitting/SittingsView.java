@@ -22,6 +22,7 @@ import kindveil.studio.page.PageView;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.sitting.Diary;
+import kindveil.studio.work.sitting.SittingWork;
 import kindveil.studio.work.sitting.Worked;
 import org.jspecify.annotations.Nullable;
 
@@ -32,9 +33,11 @@ import org.jspecify.annotations.Nullable;
  * @param anew what is said where the plan is another than was kept, or empty
  * @param ask whether what would make it fit is still to be looked for
  */
-record SittingsView(String heading, String told, String sure, String anew, int version, Form form, List<String> problems, List<String> notes, @Nullable Chart chart, @Nullable Card card, List<Row> rows, boolean ask, boolean undoable)
+record SittingsView(String heading, String told, String sure, String anew, int version, Form form, List<String> problems, List<String> notes, @Nullable Chart chart, @Nullable Card card, List<Row> rows, List<Beside> happened, boolean ask, boolean undoable)
         implements PageView {
     private static final double NEARLY = 0.995;
+    /** Minutes within which it was as planned. */
+    private static final int ABOUT = 3;
     /** In cm². */
     private static final double SQUARE_INCH = 6.4516;
 
@@ -58,18 +61,27 @@ record SittingsView(String heading, String told, String sure, String anew, int v
     record Act(String time, String piece, String words, String minutes, String href, String why) {
     }
 
+    /** As it was planned and as it happened. @param apart how far they lie from each other, in words */
+    record Beside(String planned, String begun, String piece, String words, String apart) {
+        static Beside of(SittingWork.Happened each, Worked worked, Say say) {
+            long late = Duration.between(each.planned(), each.begun()).toMinutes();
+            String apart = Math.abs(late) <= ABOUT ? "as planned" : Span.words(Duration.ofMinutes(Math.abs(late))) + (late > 0 ? " later" : " sooner");
+            return new Beside(worked.said(each.planned()), say.time(each.begun()), each.piece(), each.words(), apart);
+        }
+    }
+
     /** What is asked about one task. @param at as a field has it @param put whether the artist put it there */
     record Card(String key, String job, String act, String heading, String why, List<String> acts, String at, boolean put, String href) {
     }
 
-    static SittingsView of(Worked worked, List<Piece> candidates, Form form, String asked, List<String> problems, boolean undoable, Say say) {
+    static SittingsView of(Worked worked, List<SittingWork.Happened> happened, List<Piece> candidates, Form form, String asked, List<String> problems, boolean undoable, Say say) {
         Diary diary = worked.diary();
         List<String> notes = new ArrayList<>(worked.astray());
         worked.unfit().forEach(unfit -> notes.add(say.it("“%s” is left out: %s".formatted(unfit.words(), unfit.why()))));
         boolean said = worked.asked() && !worked.problem().sittings().isEmpty();
         Chart chart = worked.fits() ? Chart.of(worked, asked, worked.due() == null ? null : "all due, " + Hours.said(java.util.Objects.requireNonNull(diary.due()))) : null;
         return new SittingsView(heading(worked), told(worked, form, candidates, say), sure(worked), worked.anew() && !diary.planned().isEmpty() ? "Things have moved on since this was kept: it is planned from now, with as little changed as can be." : "", diary.version(), form, problems, notes, chart,
-                worked.fits() && !asked.isEmpty() ? card(worked, asked, say) : null, worked.fits() ? rows(worked, say) : List.of(), said && !worked.fits(), undoable);
+                worked.fits() && !asked.isEmpty() ? card(worked, asked, say) : null, worked.fits() ? rows(worked, say) : List.of(), happened.stream().map(each -> Beside.of(each, worked, say)).toList(), said && !worked.fits(), undoable);
     }
 
     static Form form(Diary diary, List<Piece> candidates, Say say) {

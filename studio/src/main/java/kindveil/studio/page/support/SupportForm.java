@@ -5,6 +5,7 @@ import kindveil.bench.Support;
 import kindveil.bench.Support.WetStrength;
 import kindveil.light.Colour;
 import kindveil.measure.Figures;
+import kindveil.measure.Temperature;
 import kindveil.measure.UnitSystem;
 import kindveil.studio.page.Problems;
 import org.jspecify.annotations.Nullable;
@@ -33,7 +34,7 @@ public record SupportForm(String id, String name, String like, String weight, St
     static SupportForm of(Support own, UnitSystem measure) {
         Support.Told told = own.told();
         return new SupportForm(own.id(), own.words(), own.likeId(), figure(told.weight(), 1), figure(told.uptake(), 1), figure(told.stretch(), 1), told.wetStrength() == null ? "" : told.wetStrength().name(),
-                figure(told.texture(), mil(measure)), told.heatLimit() == null ? "" : figure(degrees(told.heatLimit(), measure), 1), told.colour() != null, told.colour() == null ? PAPER : told.colour().toString());
+                figure(told.texture(), mil(measure)), told.heatLimit() == null ? "" : figure(Temperature.degrees(told.heatLimit(), measure), 1), told.colour() != null, told.colour() == null ? PAPER : told.colour().toString());
     }
 
     /** What it is like, or null with what is wrong. */
@@ -48,7 +49,7 @@ public record SupportForm(String id, String name, String like, String weight, St
         Double drunk = number("What it drinks", uptake, 0, 400, "g/m²", "Weigh a square of 10 by 10 cm dry, wet it, let it drip, weigh it again: a hundred times the difference.", problems);
         Double longer = number("Longer wet", stretch, 0, 15, "%", "Draw a line of 100 mm, wet it, measure it again.", problems);
         Double grain = number("Texture", texture, 0, 2 / mil(measure), us ? "mil" : "mm", "Half the width of its threads or grain.", problems);
-        Double warmest = number("Heat limit", heatLimit, degrees(30, measure), degrees(200, measure), us ? "°F" : "°C", "Its label says; leave it empty if not.", problems);
+        Double warmest = number("Heat limit", heatLimit, Temperature.degrees(30, measure), Temperature.degrees(200, measure), Temperature.sign(measure), "Its label says; leave it empty if not.", problems);
         WetStrength bears = wetStrength.isEmpty() ? null : problems.choice(WetStrength.class, "Wet strength", wetStrength);
         Colour bare = coloured ? problems.read(() -> Colour.parse("Its colour", colour)) : null;
         return problems.any() ? null : new Support.Told(kilos, drunk, longer, bears, grain == null ? null : Double.valueOf(Math.min(2, grain * mil(measure))), warmest == null ? null : Double.valueOf(celsius(warmest, measure)), bare);
@@ -62,12 +63,8 @@ public record SupportForm(String id, String name, String like, String weight, St
         return measure == UnitSystem.US ? MILLIMETRES_PER_MIL : 1;
     }
 
-    static double degrees(double celsius, UnitSystem measure) {
-        return measure == UnitSystem.US ? celsius * 9 / 5 + 32 : celsius;
-    }
-
     private static double celsius(double degrees, UnitSystem measure) {
-        return Math.clamp(measure == UnitSystem.US ? (degrees - 32) * 5 / 9 : degrees, 30, 200);
+        return Math.clamp(Temperature.celsius(degrees, measure), 30, 200);
     }
 
     static String figure(@Nullable Double value, double each) {

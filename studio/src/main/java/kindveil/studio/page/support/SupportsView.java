@@ -10,6 +10,7 @@ import kindveil.catalogue.Catalogue;
 import kindveil.drying.Drying;
 import kindveil.drying.Room;
 import kindveil.measure.Area;
+import kindveil.measure.Temperature;
 import kindveil.measure.Figures;
 import kindveil.measure.Length;
 import kindveil.measure.Span;
@@ -52,7 +53,7 @@ record SupportsView(List<Mine> mine, String piece, String title, SupportForm for
                     java.util.stream.Stream.concat(java.util.stream.Stream.of(new Pick("", "as that one: " + like.wetStrength().words(), "", form.wetStrength().isEmpty())),
                             Pick.typed(WetStrength.values(), WetStrength::words, form.wetStrength()).stream()).toList(),
                     Figures.plain(like.weight()), Figures.plain(like.uptake()), Figures.plain(like.stretch()), SupportForm.figure(like.texture(), SupportForm.mil(say.measure())), us ? "mil" : "mm",
-                    Figures.plain(SupportForm.degrees(like.heatLimit(), say.measure())), us ? "°F" : "°C");
+                    Figures.plain(Temperature.degrees(like.heatLimit(), say.measure())), Temperature.sign(say.measure()));
         }
     }
 

@@ -6,7 +6,11 @@ import kindveil.studio.work.picture.StoredPicture;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Map;
+import java.time.Duration;
 import java.time.ZoneId;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.Set;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -24,7 +28,9 @@ import kindveil.studio.work.look.Beginning;
 import kindveil.studio.work.look.WaysWork.Having;
 import kindveil.studio.work.piece.Image;
 import kindveil.studio.work.shelf.Supports;
+import kindveil.studio.work.finish.FinishWork;
 import kindveil.studio.work.making.MakeWork;
+import kindveil.studio.work.making.MakingLine;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.picture.PictureWork;
@@ -43,6 +49,9 @@ import org.springframework.web.servlet.ModelAndView;
 class TodayController {
     private static final int MOST_READY = 2;
     private static final int MOST_TRIED = 6;
+    private static final int MOST_CURING = 4;
+    /** Even a deep bed in a cool room has cured by then. */
+    private static final Duration CURES = Duration.ofDays(45);
     private final MakeWork makings;
     private final PieceWork pieces;
     private final PictureWork pictures;
@@ -50,9 +59,11 @@ class TodayController {
     private final Supports supports;
     private final Say say;
     private final SittingWork sittings;
+    private final FinishWork finishing;
     private final ZoneId zone;
 
-    TodayController(MakeWork makings, PieceWork pieces, PictureWork pictures, Beginning beginning, Supports supports, Say say, SittingWork sittings, ZoneId zone) {
+    TodayController(MakeWork makings, PieceWork pieces, PictureWork pictures, Beginning beginning, Supports supports, Say say, SittingWork sittings, FinishWork finishing, ZoneId zone) {
+        this.finishing = finishing;
         this.sittings = sittings;
         this.beginning = beginning;
         this.supports = supports;
@@ -64,8 +75,10 @@ class TodayController {
     }
 
     @GetMapping("/")
-    ModelAndView today() {
-        return view(pieces.none() ? invite(HavingForm.USUAL) : null).in("today/today");
+    ModelAndView today(@RequestParam(required = false) @Nullable UUID felt) {
+        Kept<StoredMaking> active = makings.kept();
+        boolean anything = !active.read().isEmpty() || !pieces.none();
+        return view(active, anything ? null : invite(HavingForm.USUAL), felt).in("today/today");
     }
 
     private TodayView.Invite invite(Having having) {
@@ -101,7 +114,7 @@ class TodayController {
             supports.keep(own);
         }
         if (problems.any()) {
-            return view(invite(chosen).refusing(problems.words(), ownName, ownWeight)).in("today/today");
+            return view(makings.kept(), invite(chosen).refusing(problems.words(), ownName, ownWeight), null).in("today/today");
         }
         return begun.size() == 1 ? "redirect:" + PieceHead.base(begun.getFirst()) + "/build" : "redirect:/pieces";
     }
@@ -112,18 +125,30 @@ class TodayController {
         return told == null ? null : problems.read(() -> like.own(UUID.nameUUIDFromBytes(("support of " + once).getBytes(StandardCharsets.UTF_8)).toString(), name.isEmpty() ? "my " + like.words() : name, told));
     }
 
-    /** @param invite to a first piece, where there is none */
-    private TodayView view(TodayView.@Nullable Invite invite) {
-        Kept<StoredMaking> active = makings.kept();
+    /** @param invite to a first piece, where there is none @param felt the making of which something was just felt */
+    private TodayView view(Kept<StoredMaking> active, TodayView.@Nullable Invite invite, @Nullable UUID felt) {
         List<TodayView.Followed> followed = followed(active.read());
         List<Piece> ready = pieces.unmade(MOST_TRIED).stream().filter(piece -> pieces.plan(piece).sound()).limit(MOST_READY).toList();
         Stream<String> theirPieces = followed.size() < active.read().size() ? pieces.kept().sentences().stream() : Stream.empty();
-        return TodayView.of(followed, ready, planned(followed), invite, Stream.concat(active.sentences().stream(), theirPieces).toList(), say, zone);
+        return TodayView.of(followed, ready, planned(followed), invite, Stream.concat(active.sentences().stream(), theirPieces).toList(), curing(), felt, say, zone);
+    }
+
+    /** Made lately, and not ready for everything yet. */
+    private List<Curing> curing() {
+        List<MakingLine> lines = makings.finishedSince(say.now().minus(CURES), MOST_CURING);
+        Map<UUID, Piece> theirs = lines.isEmpty() ? Map.of() : pieces.all(lines.stream().map(MakingLine::piece).distinct().toList());
+        return lines.stream().filter(line -> theirs.containsKey(line.piece())).flatMap(line -> Curing.of(theirs.get(line.piece()).title(), "/pieces/" + line.piece() + "/finish", finishing.ready(line), say).stream()).toList();
     }
 
     /** What was planned for today, without what is done of it. */
     private List<Diary.Kept> planned(List<TodayView.Followed> followed) {
-        return sittings.today(followed.stream().collect(Collectors.toMap(each -> each.stored().id().toString(), each -> each.making().coming().stream().map(act -> act.id().toString()).collect(Collectors.toSet()))));
+        Map<String, Set<String>> coming = new HashMap<>();
+        for (TodayView.Followed each : followed) {
+            Set<String> acts = each.making().coming().stream().map(act -> act.id().toString()).collect(Collectors.toSet());
+            coming.put(each.stored().id().toString(), acts);
+            coming.computeIfAbsent(each.stored().piece().toString(), piece -> new HashSet<>()).addAll(acts);
+        }
+        return sittings.today(coming);
     }
 
     /** With their pieces, each asked for once. */

@@ -16,7 +16,9 @@ import kindveil.measure.Span;
 import kindveil.studio.work.making.Meanwhile;
 import kindveil.studio.work.making.StoredMaking;
 import kindveil.studio.work.sitting.Diary;
+import kindveil.studio.page.bench.BenchView;
 import kindveil.way.Act;
+import kindveil.way.TellTale;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -27,13 +29,30 @@ import org.jspecify.annotations.Nullable;
  * @param empty what is said where nothing waits, or empty
  * @param invite to a first piece, where there is none
  * @param apart what was set apart, in sentences
+ * @param curing finished by now, and not ready for all of its uses yet
  */
-record TodayView(String heading, String air, long now, String empty, @Nullable Invite invite, List<String> apart, List<Sentence> sentences, @Nullable Tonight tonight, WashLine line, Evening evening) implements PageView {
+record TodayView(String heading, String air, long now, String empty, @Nullable Invite invite, List<String> apart, List<Sentence> sentences, @Nullable Tonight tonight, WashLine line, Evening evening, List<Curing> curing) implements PageView {
     /** Something the hands can do. */
-    record Sentence(String when, String away, String title, String why, String href, boolean closing, long order, long from, long until) {
+    record Sentence(String when, String away, String title, String why, String href, boolean closing, long order, long from, long until, @Nullable Touch touch) {
+        Sentence(String when, String away, String title, String why, String href, boolean closing, long order, long from, long until) {
+            this(when, away, title, why, href, closing, order, from, until, null);
+        }
+
+        Sentence with(@Nullable Touch other) {
+            return new Sentence(when, away, title, why, href, closing, order, from, until, other);
+        }
+
         /** Where its link leads, in a word. */
         public String where() {
             return href.startsWith("/bench") ? "bench" : "plan";
+        }
+    }
+
+    /** What can be felt of what dries, told from here. @param seq how many deeds were told @param open whether it was just told */
+    record Touch(UUID making, int seq, List<BenchView.Tale> tales, boolean open) {
+        static @Nullable Touch of(Followed f, Instant now, @Nullable UUID felt) {
+            List<BenchView.Tale> tales = BenchView.Tale.of(f.making(), now).stream().filter(tale -> tale.tale().of() instanceof TellTale.Of.Drying).toList();
+            return tales.isEmpty() ? null : new Touch(f.stored().id(), f.stored().told().size(), tales, f.stored().id().equals(felt));
         }
     }
 
@@ -81,8 +100,9 @@ record TodayView(String heading, String air, long now, String empty, @Nullable I
      * @param ready planned, and not begun
      * @param planned for today, in sittings
      * @param invite where there is no piece at all
+     * @param felt the making of which something was just felt, or null
      */
-    static TodayView of(List<Followed> followed, List<Piece> ready, List<Diary.Kept> planned, @Nullable Invite invite, List<String> apart, Say say, ZoneId zone) {
+    static TodayView of(List<Followed> followed, List<Piece> ready, List<Diary.Kept> planned, @Nullable Invite invite, List<String> apart, List<Curing> curing, @Nullable UUID felt, Say say, ZoneId zone) {
         Instant now = say.now();
         List<Sentence> sentences = new ArrayList<>();
         List<Meanwhile> meanwhile = Meanwhile.of(followed.stream().map(Followed::stored).toList(), now);
@@ -92,7 +112,7 @@ record TodayView(String heading, String air, long now, String empty, @Nullable I
                 meanwhile.stream().filter(next -> next.next().id().equals(f.stored().id())).forEach(next -> sentences.add(sentence(f, next, say, now)));
                 continue;
             }
-            making.current().ifPresent(act -> sentences.add(sentence(f, act, making.clock().orElse(null), say, now)));
+            making.current().ifPresent(act -> sentences.add(sentence(f, act, making.clock().orElse(null), say, now).with(Touch.of(f, now, felt))));
             for (Clock.Running running : making.running()) {
                 if (running.clock().closes()) {
                     sentences.add(sentence(f, running.act(), running.clock(), say, now));
@@ -105,7 +125,7 @@ record TodayView(String heading, String air, long now, String empty, @Nullable I
         }
         sentences.sort(Comparator.comparingLong(Sentence::order));
         String empty = !sentences.isEmpty() || invite != null ? "" : "Nothing is running and nothing waits.";
-        return new TodayView(say.heading(), say.air(), now.toEpochMilli(), empty, invite, apart, sentences, Tonight.of(planned, say, zone), WashLine.of(followed, say, now), Evening.of(followed, now, zone));
+        return new TodayView(say.heading(), say.air(), now.toEpochMilli(), empty, invite, apart, sentences, Tonight.of(planned, say, zone), WashLine.of(followed, say, now), Evening.of(followed, now, zone), curing);
     }
 
     /** The next pull of a series, begun while the others dry. */

@@ -111,7 +111,7 @@ record WaysView(HavingForm asked, List<Pick> orders, String order, String query,
         List<Way> found = sought.isBlank() ? Catalogue.ways() : Catalogue.search(sought);
         return new WaysView(HavingForm.of(having, supports), Pick.of(Order.values(), Order::words, order), order.name(), query(having), sought,
                 ways.ranked(found.stream().filter(Catalogue.transfers()::contains).toList(), having, order).stream().map(reading -> Ranked.of(reading, having, figure(order, reading, ways, having, say))).toList(),
-                found.stream().filter(Catalogue.overAndUnder()::contains).map(OverOrUnder::of).toList(), byPrint ? "print" : "support", byPrint ? "support" : "print",
+                found.stream().filter(Catalogue.besides()::contains).map(OverOrUnder::of).toList(), byPrint ? "print" : "support", byPrint ? "support" : "print",
                 Matrix.of(having, byPrint, ways, supports), Arrays.stream(Verdict.values()).map(verdict -> new Mark(mark(verdict), verdict.words())).toList(), SymptomsView.spokenOf(sought));
     }
 

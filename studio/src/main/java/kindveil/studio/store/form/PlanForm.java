@@ -3,6 +3,7 @@ package kindveil.studio.store.form;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.time.Duration;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -22,6 +23,8 @@ import kindveil.way.ActId;
 import kindveil.way.Answer;
 import kindveil.way.Base;
 import kindveil.way.Brief;
+import kindveil.way.HandWork;
+import kindveil.way.Pace;
 import kindveil.way.Plan;
 import kindveil.way.Printed;
 import kindveil.way.Settings;
@@ -38,7 +41,7 @@ public record PlanForm(List<PartForm> parts, List<ProductForm> products, String 
         @Nullable List<String> airings) {
     /** One way and what was asked of it. */
     public record PartForm(String way, String name, List<ChosenForm> chosen, long width, long height, String print, double colourShare, double coverage, @Nullable Double finest, String hand, String wish,
-            Map<String, String> choices, Map<String, Double> dials, Map<String, double[]> colours, Map<String, ProductForm> lots, @Nullable Boolean inPlace) {
+            Map<String, String> choices, Map<String, Double> dials, Map<String, double[]> colours, Map<String, ProductForm> lots, @Nullable Boolean inPlace, @Nullable Map<String, Double> pace) {
     }
 
     /** A choice in words. */
@@ -128,13 +131,14 @@ public record PlanForm(List<PartForm> parts, List<ProductForm> products, String 
         }
     }
 
-    /** What dries: {@code coats} on a face to a stage, {@code fibre} on a face, a {@code sheet}, or what {@code practice} alone knows. */
+    /** What dries: {@code coats} on a face to a stage, {@code fibre} on a face, a {@code sheet}, all on a face until it has {@code cured}, or what {@code practice} alone knows. */
     public record DriesForm(String what, @Nullable String on, @Nullable String stage, boolean hung) {
         static DriesForm of(Window.Dries what) {
             return switch (what) {
                 case Window.Dries.Coats c -> new DriesForm("coats", ThingForm.face(c.on()), Vocabulary.STAGE.of(c.stage()), false);
                 case Window.Dries.Fibre f -> new DriesForm("fibre", ThingForm.face(f.on()), null, false);
                 case Window.Dries.Sheet s -> new DriesForm("sheet", null, null, s.hung());
+                case Window.Dries.Cured c -> new DriesForm("cured", ThingForm.face(c.on()), null, false);
                 case Window.Dries.Practice p -> new DriesForm("practice", null, null, false);
             };
         }
@@ -144,6 +148,7 @@ public record PlanForm(List<PartForm> parts, List<ProductForm> products, String 
                 case "coats" -> new Window.Dries.Coats(ThingForm.face(needed(on)), Vocabulary.STAGE.read(needed(stage)));
                 case "fibre" -> new Window.Dries.Fibre(ThingForm.face(needed(on)));
                 case "sheet" -> new Window.Dries.Sheet(hung);
+                case "cured" -> new Window.Dries.Cured(ThingForm.face(needed(on)));
                 case "practice" -> new Window.Dries.Practice();
                 default -> throw new Unreadable("“%s” is nothing that dries here.".formatted(what));
             };
@@ -172,7 +177,19 @@ public record PlanForm(List<PartForm> parts, List<ProductForm> products, String 
         Brief b = part.brief();
         return new PartForm(part.way(), part.name(), part.chosen().stream().map(c -> new ChosenForm(c.key(), c.question(), c.words())).toList(), b.width().nanometres(), b.height().nanometres(),
                 Vocabulary.PRINT.of(b.print()), b.printed().colourShare(), b.printed().coverage(), b.printed().finest(), Vocabulary.HAND.of(b.printed().hand()), Vocabulary.WISH.of(b.wish()),
-                new TreeMap<>(b.settings().choices()), new TreeMap<>(b.settings().dials()), mapped(b.settings().colours(), ProductForm::colour), mapped(b.settings().lots(), ProductForm::of), b.inPlace() ? true : null);
+                new TreeMap<>(b.settings().choices()), new TreeMap<>(b.settings().dials()), mapped(b.settings().colours(), ProductForm::colour), mapped(b.settings().lots(), ProductForm::of), b.inPlace() ? true : null, b.pace().factors().isEmpty() ? null : paces(b.pace()));
+    }
+
+    private static Map<String, Double> paces(Pace pace) {
+        Map<String, Double> words = new TreeMap<>();
+        pace.factors().forEach((work, factor) -> words.put(Vocabulary.HAND_WORK.of(work), factor));
+        return words;
+    }
+
+    private static Pace pace(Map<String, Double> words) {
+        Map<HandWork, Double> factors = new EnumMap<>(HandWork.class);
+        words.forEach((work, factor) -> factors.put(Vocabulary.HAND_WORK.read(work), factor));
+        return new Pace(factors);
     }
 
     static <A, B> Map<String, B> mapped(Map<String, A> map, java.util.function.Function<A, B> change) {
@@ -207,7 +224,7 @@ public record PlanForm(List<PartForm> parts, List<ProductForm> products, String 
     private static Begun.Part part(PartForm p, Base base, Room air) {
         Settings settings = new Settings(p.choices, p.dials, mapped(p.colours, ProductForm::colour), mapped(p.lots, ProductForm::product));
         Printed printed = new Printed(Vocabulary.PRINT.read(p.print), p.colourShare, p.coverage, p.finest == null ? 0 : p.finest, Vocabulary.HAND.read(p.hand));
-        Brief brief = new Brief(base, air, new Length(p.width), new Length(p.height), printed, Vocabulary.WISH.read(p.wish), settings, Boolean.TRUE.equals(p.inPlace));
+        Brief brief = new Brief(base, air, new Length(p.width), new Length(p.height), printed, Vocabulary.WISH.read(p.wish), settings, Boolean.TRUE.equals(p.inPlace)).at(p.pace == null ? Pace.USUAL : pace(p.pace));
         return new Begun.Part(p.way, p.name, brief, p.chosen.stream().map(c -> new Begun.Chosen(c.key, c.question, c.words)).toList());
     }
 

@@ -29,6 +29,7 @@ import kindveil.studio.work.log.LogEntry;
 import kindveil.studio.work.making.Result;
 import kindveil.studio.work.piece.HandWish;
 import kindveil.studio.work.shelf.Owned;
+import kindveil.way.HandWork;
 import kindveil.way.TellTale;
 import kindveil.way.Wish;
 
@@ -55,7 +56,7 @@ public final class Vocabulary {
     public static final Tokens<Paper> PAPER = Tokens.of("paper", Paper.class).is("a4", Paper.A4).is("a3", Paper.A3).is("letter", Paper.LETTER);
     public static final Tokens<UnitSystem> UNITS = Tokens.of("units", UnitSystem.class).is("metric", UnitSystem.METRIC).is("us", UnitSystem.US);
     public static final Tokens<Airing> AIRING = Tokens.of("airing", Airing.class).is("still", Airing.STILL).is("fan", Airing.FAN)
-            .is("heat-tool", Airing.HEAT_TOOL).is("heat-tool-close", Airing.HEAT_TOOL_CLOSE).is("heat-tool-far", Airing.HEAT_TOOL_FAR);
+            .is("heat-tool", Airing.HEAT_TOOL).is("heat-tool-close", Airing.HEAT_TOOL_CLOSE).is("heat-tool-far", Airing.HEAT_TOOL_FAR).is("warm-cupboard", Airing.WARM_CUPBOARD);
     public static final Tokens<Stage> STAGE = Tokens.of("stage", Stage.class).is("open", Stage.OPEN).is("plate-limit", Stage.PLATE_LIMIT)
             .is("touch-dry", Stage.TOUCH_DRY).is("recoat", Stage.RECOAT).is("through", Stage.THROUGH);
     public static final Tokens<ThingKind> THING = Tokens.of("thing", ThingKind.class).is("print", ThingKind.PRINT).is("support", ThingKind.SUPPORT)
@@ -67,7 +68,7 @@ public final class Vocabulary {
             .is("spoon", Tool.SPOON).is("rod", Tool.ROD).is("spray-bottle", Tool.SPRAY_BOTTLE).is("spray-can", Tool.SPRAY_CAN)
             .is("sponge", Tool.SPONGE).is("wet-cloth", Tool.WET_CLOTH).is("soft-cloth", Tool.SOFT_CLOTH).is("toothbrush", Tool.TOOTHBRUSH)
             .is("fine-paper", Tool.FINE_PAPER).is("flat-weight", Tool.FLAT_WEIGHT).is("tray", Tool.TRAY).is("hot-tray", Tool.HOT_TRAY)
-            .is("heat-tool", Tool.HEAT_TOOL).is("knife", Tool.KNIFE).is("lino-tool", Tool.LINO_TOOL).is("pouring-cup", Tool.POURING_CUP)
+            .is("heat-tool", Tool.HEAT_TOOL).is("knife", Tool.KNIFE).is("lino-tool", Tool.LINO_TOOL).is("pouring-cup", Tool.POURING_CUP).is("pencil", Tool.PENCIL)
             .is("dropper", Tool.DROPPER);
     public static final Tokens<Preparation> PREPARATION = Tokens.of("preparation", Preparation.class).is("trim-print", Preparation.TRIM_PRINT)
             .is("clean-support", Preparation.CLEAN_SUPPORT).is("degrease", Preparation.DEGREASE).is("tape-down", Preparation.TAPE_DOWN)
@@ -75,7 +76,7 @@ public final class Vocabulary {
             .is("test-shine", Preparation.TEST_SHINE).is("shake-gel", Preparation.SHAKE_GEL).is("mark-register", Preparation.MARK_REGISTER)
             .is("mount-on-backing", Preparation.MOUNT_ON_BACKING).is("touch-up", Preparation.TOUCH_UP).is("trim-edges", Preparation.TRIM_EDGES)
             .is("hardware", Preparation.HARDWARE).is("tear-edge", Preparation.TEAR_EDGE).is("mask", Preparation.MASK).is("unmask", Preparation.UNMASK).is("tape-film", Preparation.TAPE_FILM).is("cut-opening", Preparation.CUT_OPENING)
-            .is("protect-table", Preparation.PROTECT_TABLE);
+            .is("protect-table", Preparation.PROTECT_TABLE).is("frame", Preparation.FRAME).is("interleave", Preparation.INTERLEAVE);
     public static final Tokens<Mask.Part> PART = Tokens.of("part", Mask.Part.class).is("all", Mask.Part.ALL).is("darks", Mask.Part.DARKS)
             .is("lights", Mask.Part.LIGHTS).is("backed", Mask.Part.BACKED).is("edge", Mask.Part.EDGE);
     public static final Tokens<Extent> EXTENT = Tokens.of("extent", Extent.class).is("picture", Extent.PICTURE).is("beyond", Extent.BEYOND)
@@ -101,15 +102,17 @@ public final class Vocabulary {
     public static final Tokens<Trait> TRAIT = Tokens.of("trait", Trait.class).is("water-borne", Trait.WATER_BORNE).is("binds", Trait.BINDS)
             .is("closes", Trait.CLOSES).is("clears-fibre", Trait.CLEARS_FIBRE).is("receptive", Trait.RECEPTIVE).is("oily", Trait.OILY)
             .is("soluble", Trait.SOLUBLE).is("tacky", Trait.TACKY).is("fixes", Trait.FIXES).is("final", Trait.FINAL).is("prints", Trait.PRINTS)
-            .is("over-wet", Trait.OVER_WET).is("cracks", Trait.CRACKS).is("glues", Trait.GLUES);
+            .is("over-wet", Trait.OVER_WET).is("cracks", Trait.CRACKS).is("glues", Trait.GLUES)
+            .is("isolates", Trait.ISOLATES).is("removable", Trait.REMOVABLE).is("waxy", Trait.WAXY).is("cast", Trait.CAST).is("loose", Trait.LOOSE);
     public static final Tokens<Hazard> HAZARD = Tokens.of("hazard", Hazard.class).is("flammable", Hazard.FLAMMABLE).is("spray", Hazard.SPRAY)
-            .is("heat", Hazard.HEAT).is("self-heating", Hazard.SELF_HEATING).is("scald", Hazard.SCALD).is("dust", Hazard.DUST).is("pulp", Hazard.PULP)
-            .is("acrylic", Hazard.ACRYLIC).is("washing", Hazard.WASHING).is("varnish", Hazard.VARNISH).is("slippery", Hazard.SLIPPERY)
+            .is("heat", Hazard.HEAT).is("self-heating", Hazard.SELF_HEATING).is("cupboard", Hazard.CUPBOARD).is("scald", Hazard.SCALD).is("dust", Hazard.DUST).is("pulp", Hazard.PULP)
+            .is("acrylic", Hazard.ACRYLIC).is("washing", Hazard.WASHING).is("varnish", Hazard.VARNISH).is("slippery", Hazard.SLIPPERY).is("resin", Hazard.RESIN).is("hanging", Hazard.HANGING).is("glass", Hazard.GLASS)
             .is("blade", Hazard.BLADE).is("metal-edge", Hazard.METAL_EDGE).is("weight", Hazard.WEIGHT).is("solvent-skin", Hazard.SOLVENT_SKIN)
             .is("rights", Hazard.RIGHTS).is("kitchen", Hazard.KITCHEN);
     public static final Tokens<Family> FAMILY = Tokens.of("family", Family.class).is("medium", Family.MEDIUM).is("gesso", Family.GESSO)
             .is("paint", Family.PAINT).is("varnish", Family.VARNISH).is("adhesive", Family.ADHESIVE).is("ink", Family.INK).is("spray", Family.SPRAY)
-            .is("solution", Family.SOLUTION).is("gum", Family.GUM).is("shellac", Family.SHELLAC).is("oil", Family.OIL).is("leaf", Family.LEAF);
+            .is("solution", Family.SOLUTION).is("gum", Family.GUM).is("shellac", Family.SHELLAC).is("oil", Family.OIL).is("leaf", Family.LEAF)
+            .is("wax", Family.WAX).is("resin", Family.RESIN).is("drawing", Family.DRAWING);
     public static final Tokens<Paint.Opacity> OPACITY = Tokens.of("opacity", Paint.Opacity.class).is("opaque", Paint.Opacity.OPAQUE)
             .is("flakes", Paint.Opacity.FLAKES).is("semi-opaque", Paint.Opacity.SEMI_OPAQUE).is("semi-transparent", Paint.Opacity.SEMI_TRANSPARENT)
             .is("transparent", Paint.Opacity.TRANSPARENT);
@@ -118,6 +121,8 @@ public final class Vocabulary {
     public static final Tokens<Departure.Kind> DEPARTURE = Tokens.of("departure", Departure.Kind.class).is("too-soon", Departure.Kind.TOO_SOON)
             .is("too-late", Departure.Kind.TOO_LATE).is("left-long", Departure.Kind.LEFT_LONG)
             .is("against-the-bench", Departure.Kind.AGAINST_THE_BENCH);
+    public static final Tokens<HandWork> HAND_WORK = Tokens.of("kind of work", HandWork.class).is("spreading", HandWork.SPREADING).is("pressing", HandWork.PRESSING).is("rubbing", HandWork.RUBBING)
+            .is("sanding", HandWork.SANDING).is("oiling", HandWork.OILING);
     public static final Tokens<LookState> LOOK = Tokens.of("look", LookState.class).is("wet", LookState.WET).is("dried", LookState.DRIED)
             .is("cleared", LookState.CLEARED).is("sealed", LookState.SEALED)
             .is("laid", LookState.LAID).is("drying", LookState.DRYING).is("raked", LookState.RAKED);

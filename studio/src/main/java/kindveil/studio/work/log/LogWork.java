@@ -104,7 +104,8 @@ public class LogWork {
         Judged.Print print = new Judged.Print(planned.brief().print(), printedBy, runs, planned.brief().print().sheet().words());
         Room first = plan.plan().bench().room();
         List<ToldRoom> air = new ArrayList<>();
-        making.ifPresent(m -> air.addAll(m.rooms()));
+        // what the night will be is told nobody by what was made
+        making.ifPresent(m -> m.rooms().stream().filter(told -> !told.at().isAfter(m.told().isEmpty() ? m.begun() : m.told().getLast().told())).forEach(air::add));
         if (air.isEmpty()) {
             air.add(ToldRoom.of(making.map(StoredMaking::begun).orElse(planned.piece().created()), first));
         }

@@ -104,6 +104,11 @@ public class LookWork {
         });
     }
 
+    /** A piece as it would be with more over it, when all is done. @param with what was added, by name */
+    public byte[] png(Piece with, String added, LookState state, int pass) {
+        return rendered.get(List.of(with.id(), with.version(), added, state, pass), key -> Rasters.png(picture(with, frame(with, SMALL), state, pass)));
+    }
+
     /** Height over width of what a piece is looked at in. */
     public double aspect(Piece piece) {
         return piece.basis().page().map(Page::aspect).orElseGet(() -> pictures.shape(piece.leading().source(), piece.leading().design().treatments()).aspect());

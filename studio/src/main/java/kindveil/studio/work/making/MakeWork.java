@@ -55,8 +55,17 @@ public class MakeWork {
         this.mates = new Mates(makings, clock);
     }
 
+    public Optional<StoredMaking> find(UUID id) {
+        return makings.find(id);
+    }
+
     public StoredMaking get(UUID id) {
-        return makings.find(id).orElseThrow(() -> new NotFound("making", id));
+        return find(id).orElseThrow(() -> new NotFound("making", id));
+    }
+
+    /** Another number is another state of it; -1 where it is gone. */
+    public int changes(UUID id) {
+        return find(id).map(StoredMaking::changes).orElse(-1);
     }
 
     /** Newest first, each in a line. */
@@ -82,6 +91,11 @@ public class MakeWork {
     /** The same, with makings that cannot be read set apart. */
     public Kept<StoredMaking> kept() {
         return makings.active();
+    }
+
+    /** Those finished that were begun since, the newest first. */
+    public List<MakingLine> finishedSince(Instant begun, int most) {
+        return makings.finishedSince(begun, most);
     }
 
     /** All pulls of a making's series that are followed; itself where it is made by itself. */
@@ -251,6 +265,13 @@ public class MakeWork {
         boolean again = making.signs().stream().anyMatch(other -> !before.contains(other) && other.reply() == reply);
         makings.sign(id, seq, sign.act(), again ? before : Stream.concat(before.stream(), Stream.of(sign)).toList());
         learning.told();
+    }
+
+    /** One more way after all of it: what was finished goes on. @param words of what was added */
+    public void goOn(UUID id, Begun plan, String words) {
+        StoredMaking making = get(id);
+        StoredMaking after = making.replanned(Stream.concat(making.replans().stream(), Stream.of(new Replan(making.told().size(), clock.instant(), words, plan))).toList());
+        makings.replan(id, making.told().size(), making.replans().size(), after.replans().getLast(), after.making());
     }
 
     /** Takes back the last thing told, and what was only made ready with another pull since. */

@@ -35,6 +35,15 @@ public interface Makings {
     /** The newest in which something was seen or felt, oldest first; what cannot be read is left out. */
     List<StoredMaking> withSigns(int most);
 
+    /** The newest that are finished, oldest first; what cannot be read is left out. */
+    List<StoredMaking> finished(int most);
+
+    /** Those finished that were begun since, the newest first, each in a line. */
+    List<MakingLine> finishedSince(Instant begun, int most);
+
+    /** How many are finished. */
+    long finished();
+
     /** How many signs are kept: another number is another record. */
     long signed();
 

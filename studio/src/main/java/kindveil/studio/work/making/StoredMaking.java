@@ -3,6 +3,7 @@ package kindveil.studio.work.making;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 import kindveil.drying.RoomCourse;
 import kindveil.making.Begun;
@@ -71,6 +72,11 @@ public record StoredMaking(UUID id, UUID piece, Instant begun, Begun plan, List<
 
     public List<Deed> deeds() {
         return told.stream().map(ToldDeed::deed).toList();
+    }
+
+    /** Another number is another state of it. */
+    public int changes() {
+        return Objects.hash(told.size(), told.isEmpty() ? begun : told.getLast().told(), signs.size(), replans.size(), laidAside, result == null ? "" : result.name());
     }
 
     /** Whether the last thing told is a change of the plan. */

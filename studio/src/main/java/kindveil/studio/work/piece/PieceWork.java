@@ -350,7 +350,7 @@ public class PieceWork {
 
     private List<Sequence.Part> unmirrored(Piece piece) {
         Room air = rooms.now().air().knowing(learning.now());
-        return piece.veils().stream().map(veil -> new Sequence.Part(veil.design().theWay(), veil.design().theWay().checked(veil.design().theWay().without(brief(piece, veil, air))))).toList();
+        return piece.veils().stream().map(veil -> new Sequence.Part(veil.design().theWay(), veil.design().theWay().checked(veil.design().theWay().without(brief(piece, veil, air).at(learning.pace()))))).toList();
     }
 
     public Planned plan(Piece piece) {

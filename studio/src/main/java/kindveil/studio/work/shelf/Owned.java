@@ -19,10 +19,17 @@ import org.jspecify.annotations.Nullable;
  * @param price paid for it, in the smallest coin
  * @param product itself, where it is a lot
  * @param support itself, where it is one of the artist's own
+ * @param millilitres it holds when it is full, or null where nobody has looked
  */
 public record Owned(UUID id, Kind kind, String what, String name, int count, @Nullable Size size, @Nullable Double level, @Nullable Long price, @Nullable LocalDate opened,
-        @Nullable Product product, @Nullable Support support) {
+        @Nullable Product product, @Nullable Support support, @Nullable Double millilitres) {
     private static final int LONGEST_NAME = 80;
+    public static final double MOST_MILLILITRES = 20_000;
+
+    /** Of which nobody has looked how much it holds. */
+    public Owned(UUID id, Kind kind, String what, String name, int count, @Nullable Size size, @Nullable Double level, @Nullable Long price, @Nullable LocalDate opened, @Nullable Product product, @Nullable Support support) {
+        this(id, kind, what, name, count, size, level, price, opened, product, support, null);
+    }
 
     /** Kinds of things owned. */
     public enum Kind {
@@ -41,6 +48,9 @@ public record Owned(UUID id, Kind kind, String what, String name, int count, @Nu
         if (level != null) {
             UnusableValue.requireWithin("level", level, 0, 1, "of the whole", "0 is empty, 1 is full.");
         }
+        if (millilitres != null) {
+            UnusableValue.requireWithin("what it holds", millilitres, 1, MOST_MILLILITRES, "ml", "It stands on the label.");
+        }
         if (price != null) {
             UnusableValue.requireWithin("price", price, 0, 100_000_000, "of the smallest coin", "Leave it empty if you do not know.");
         }
@@ -57,6 +67,11 @@ public record Owned(UUID id, Kind kind, String what, String name, int count, @Nu
     /** A pull in stock; it has the id of the making it came of. @param what a good one, or a ghost */
     public static Owned pulled(UUID making, String what, String name, Size size) {
         return new Owned(making, Kind.PRINT, what, name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME) : name, 1, size, null, null, null, null, null);
+    }
+
+    /** ml that are still there of all of them; empty where nobody has looked how much they hold. */
+    public Optional<Double> there() {
+        return Optional.ofNullable(millilitres).map(full -> full * count * (level == null ? 1 : level));
     }
 
     /** What of it is still there, by how full it is. */

@@ -40,6 +40,11 @@ public record Diary(int version, Hours hours, @Nullable LocalDateTime due, List<
             return at.plus(java.time.Duration.ofMinutes(minutes));
         }
 
+        Kept of(Map<String, String> jobs) {
+            String other = jobs.get(job);
+            return other == null ? this : new Kept(other, act, at, minutes, piece, words);
+        }
+
         boolean is(String otherJob, String otherAct) {
             return job.equals(otherJob) && act.equals(otherAct);
         }
@@ -52,6 +57,11 @@ public record Diary(int version, Hours hours, @Nullable LocalDateTime due, List<
         pins = List.copyOf(pins);
         UnusableValue.requireWithin("Pieces at once", pieces.size(), 0, MOST_PIECES, "", "Plan these first; the others when some of them are done.");
         there.forEach((what, count) -> UnusableValue.requireWithin(what.words(), count, 0, MOST_THERE, "", "Count what there is."));
+    }
+
+    /** Nothing was ever told. */
+    public boolean saysNothing() {
+        return equals(EMPTY.at(version));
     }
 
     public Diary saying(Hours other, @Nullable LocalDateTime otherDue, List<UUID> otherPieces) {
@@ -93,6 +103,11 @@ public record Diary(int version, Hours hours, @Nullable LocalDateTime due, List<
 
     public Optional<Instant> pin(String job, String act) {
         return pins.stream().filter(kept -> kept.is(job, act)).map(Kept::at).findFirst();
+    }
+
+    /** What was planned or put for one job stays so under another name of it. */
+    Diary renamed(Map<String, String> jobs) {
+        return jobs.isEmpty() ? this : new Diary(version, hours, due, pieces, there, tired, planned.stream().map(kept -> kept.of(jobs)).toList(), pins.stream().map(kept -> kept.of(jobs)).toList());
     }
 
     public Diary at(int otherVersion) {

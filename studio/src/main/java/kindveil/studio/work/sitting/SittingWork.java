@@ -11,12 +11,15 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.Deque;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import kindveil.drying.RoomCourse;
 import kindveil.measure.Length;
 import kindveil.measure.Span;
 import kindveil.measure.UnusableValue;
@@ -25,6 +28,7 @@ import kindveil.sitting.Job;
 import kindveil.sitting.JobReading;
 import kindveil.sitting.Problem;
 import kindveil.sitting.Repair;
+import kindveil.sitting.Rewalk;
 import kindveil.sitting.Schedule;
 import kindveil.sitting.Scheduler;
 import kindveil.sitting.Sitting;
@@ -38,6 +42,8 @@ import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.piece.Planned;
 import kindveil.studio.work.room.Rooms;
+import kindveil.studio.work.room.StudioRoom;
+import kindveil.studio.work.room.ToldRoom;
 import kindveil.way.Trace;
 import kindveil.way.Trace.Moment;
 import kindveil.way.Walk;
@@ -50,6 +56,9 @@ public class SittingWork {
     /** So far ahead sittings are looked for. */
     public static final int DAYS = 21;
     private static final int MOST_UNDONE = 30;
+    private static final int MOST_HAPPENED = 24;
+    /** So often a plan is walked through its nights and looked for again. */
+    private static final int MOST_WALKS = 8;
     private final Diaries diaries;
     private final PieceWork pieces;
     private final MakeWork makings;
@@ -97,12 +106,14 @@ public class SittingWork {
         return worked(diaries.now(), Scheduler.QUICK);
     }
 
-    public Worked worked(Diary diary, Scheduler scheduler) {
+    public Worked worked(Diary asked, Scheduler scheduler) {
         Instant zero = clock.instant().truncatedTo(ChronoUnit.MINUTES);
+        List<StoredMaking> active = makings.active();
+        Diary diary = asked.renamed(begun(asked, active));
         List<Hours.Free> free = diary.hours().free(zero, DAYS, zone);
         List<Worked.Pull> jobs = new ArrayList<>();
         List<Worked.Unfit> unfit = new ArrayList<>();
-        List<Problem.Plot> plots = plots(diary, zero, jobs, unfit);
+        List<Problem.Plot> plots = plots(diary, zero, active, jobs, unfit);
         Problem problem = Problem.of(plots, diary.there(), sittings(free, zero), diary.tired());
         Worked bare = new Worked(diary, zero, zone, free, problem, jobs, unfit, null, false, List.of());
         if (plots.isEmpty() || free.isEmpty()) {
@@ -119,9 +130,47 @@ public class SittingWork {
             astray.add("Where you put things they do not fit together: they are free again here.");
             solved = Repair.of(problem, known, scheduler);
         }
-        Schedule schedule = solved.schedule();
-        boolean anew = schedule != null && !schedule.starts().equals(known);
-        return new Worked(diary, zero, zone, free, problem, jobs, unfit, schedule, anew, astray);
+        Worked worked = new Worked(diary, zero, zone, free, problem, jobs, unfit, solved.schedule(), !solved.found() || !Objects.requireNonNull(solved.schedule()).starts().equals(known), astray);
+        return rooms.now().night().alike() ? worked : through(worked, known, scheduler);
+    }
+
+    /** A plan walked through the nights it falls into, and made good where a wait takes longer in them. */
+    private static Worked through(Worked first, List<@Nullable Integer> known, Scheduler scheduler) {
+        Worked worked = first;
+        for (int round = 0; worked.fits() && round < MOST_WALKS; round++) {
+            Problem problem = worked.problem();
+            for (int job = 0; job < problem.jobs().size(); job++) {
+                problem = Rewalk.of(problem, job, worked.moments(job), Duration.between(worked.jobs().get(job).origin(), worked.zero()));
+            }
+            if (problem == worked.problem()) {
+                return worked;
+            }
+            Solved solved = Repair.of(problem, new ArrayList<>(worked.plan().starts()), scheduler);
+            worked = new Worked(worked.diary(), worked.zero(), worked.zone(), worked.free(), problem, worked.jobs(), worked.unfit(), solved.schedule(), !solved.found() || !Objects.requireNonNull(solved.schedule()).starts().equals(known), worked.astray());
+        }
+        return worked;
+    }
+
+    /** The air from a moment on, as it was told last, with its nights. */
+    private RoomCourse air(Instant zero) {
+        StudioRoom room = rooms.now();
+        RoomCourse air = RoomCourse.of(room.air());
+        for (ToldRoom each : ToldRoom.nightly(List.of(room.asTold().asOf(zero, zone)), zone)) {
+            air = air.from(Span.longer(Duration.ZERO, Duration.between(zero, each.at())), each.room());
+        }
+        return air.knowing(learning.now());
+    }
+
+    /** Pieces begun by now, by their one making: what was planned for them is planned for it. */
+    private static Map<String, String> begun(Diary diary, List<StoredMaking> active) {
+        Map<String, String> begun = new HashMap<>();
+        for (UUID piece : diary.pieces()) {
+            List<StoredMaking> own = active.stream().filter(making -> making.piece().equals(piece)).toList();
+            if (own.size() == 1) {
+                begun.put(piece.toString(), own.getFirst().id().toString());
+            }
+        }
+        return begun;
     }
 
     /** With tasks where the artist put them; what cannot stand there by itself is said. */
@@ -155,9 +204,9 @@ public class SittingWork {
         return sittings;
     }
 
-    private List<Problem.Plot> plots(Diary diary, Instant zero, List<Worked.Pull> jobs, List<Worked.Unfit> unfit) {
+    private List<Problem.Plot> plots(Diary diary, Instant zero, List<StoredMaking> active, List<Worked.Pull> jobs, List<Worked.Unfit> unfit) {
         List<Problem.Plot> plots = new ArrayList<>();
-        List<StoredMaking> active = makings.active();
+        RoomCourse nights = rooms.now().night().alike() ? null : air(zero);
         // what was made meanwhile is not made again
         Map<UUID, MakingLine> newest = makings.newest();
         Map<UUID, Piece> known = pieces.all(diary.pieces());
@@ -179,7 +228,7 @@ public class SittingWork {
             if (own.isEmpty()) {
                 String key = id.toString();
                 add(plots, jobs, unfit, plan.reading, new Worked.Pull(key, id, piece.title(), null, plan.width, plan.height, zero, plan.trace.plan(),
-                        begins -> Walk.of(plan.trace.plan()).toTheEndAt(act -> begins.apply(act).map(at -> Duration.between(zero, at)))), due);
+                        begins -> Walk.of(nights == null ? plan.trace.plan() : plan.trace.plan().in(nights)).toTheEndAt(act -> begins.apply(act).map(at -> Duration.between(zero, at)))), due);
             }
             for (StoredMaking making : own) {
                 List<Moment> coming = making.making().forecast(zero);
@@ -203,7 +252,7 @@ public class SittingWork {
     }
 
     private Fresh fresh(Piece piece) {
-        return fresh.get(List.of(piece.id(), piece.version(), rooms.now().version(), learning.now()), key -> fresh(pieces.plan(piece)));
+        return fresh.get(List.of(piece.id(), piece.version(), rooms.now().version(), learning.now(), learning.pace()), key -> fresh(pieces.plan(piece)));
     }
 
     static Fresh fresh(Planned planned) {
@@ -278,11 +327,38 @@ public class SittingWork {
         return "a moment of a task that is planned";
     }
 
-    /** What was kept for one day and is still to come, in its order. @param coming acts still to come of each making under way */
+    /** What was kept for today and is still to come, in its order. @param coming acts still to come of each making under way, by it and by its piece */
     public List<Diary.Kept> today(Map<String, Set<String>> coming) {
         LocalDate today = today();
-        return diaries.now().planned().stream().filter(kept -> kept.at().atZone(zone).toLocalDate().equals(today) && coming.getOrDefault(kept.job(), Set.of(kept.act())).contains(kept.act()))
+        Diary diary = diaries.now();
+        Set<String> chosen = diary.pieces().stream().map(UUID::toString).collect(Collectors.toSet());
+        List<Diary.Kept> all = diary.planned().stream().filter(kept -> kept.at().atZone(zone).toLocalDate().equals(today) && (coming.containsKey(kept.job()) ? coming.get(kept.job()).contains(kept.act()) : chosen.contains(kept.job())))
                 .sorted(Comparator.comparing(Diary.Kept::at)).toList();
+        if (all.stream().allMatch(kept -> coming.containsKey(kept.job()))) {
+            return all;
+        }
+        // planned and not under way: not begun yet, or finished by now
+        Map<UUID, MakingLine> newest = makings.newest();
+        return all.stream().filter(kept -> coming.containsKey(kept.job()) || Optional.ofNullable(newest.get(UUID.fromString(kept.job()))).filter(MakingLine::finished).isEmpty()).toList();
+    }
+
+    /** One task as it was planned, and as it was begun. */
+    public record Happened(String piece, String words, Instant planned, Instant begun) {
+    }
+
+    /** What was planned and is told by now, the last first. */
+    public List<Happened> happened(Worked worked) {
+        Map<String, StoredMaking> told = new HashMap<>();
+        List<Happened> happened = new ArrayList<>();
+        for (Diary.Kept kept : worked.diary().planned()) {
+            StoredMaking making = told.computeIfAbsent(kept.job(), job -> makings.find(UUID.fromString(job)).orElse(null));
+            if (making != null) {
+                making.making().moments().stream().filter(moment -> moment.act().id().toString().equals(kept.act()) && !making.making().assumed(moment.act().id())).findFirst()
+                        .ifPresent(moment -> happened.add(new Happened(kept.piece(), kept.words(), kept.at(), making.begun().plus(moment.start()))));
+            }
+        }
+        happened.sort(Comparator.comparing(Happened::begun).reversed());
+        return happened.subList(0, Math.min(MOST_HAPPENED, happened.size()));
     }
 
     /** One sitting made longer, shorter, moved or left out. @param to null where it is left out */

@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import kindveil.measure.Length;
 import kindveil.measure.Span;
 import kindveil.sitting.Chance;
@@ -53,6 +54,8 @@ public record Worked(Diary diary, Instant zero, ZoneId zone, List<Hours.Free> fr
     public record Unfit(UUID piece, String words, String why) {
     }
 
+    private static final Duration REMEMBERED = Duration.ofDays(14);
+
     public Worked {
         free = List.copyOf(free);
         jobs = List.copyOf(jobs);
@@ -75,7 +78,14 @@ public record Worked(Diary diary, Instant zero, ZoneId zone, List<Hours.Free> fr
 
     /** With this plan kept. */
     Worked keeping() {
-        return new Worked(diary.planned(kept()), zero, zone, free, problem, jobs, unfit, schedule, false, astray);
+        return new Worked(diary.planned(Stream.concat(past(), kept().stream()).toList()), zero, zone, free, problem, jobs, unfit, schedule, false, astray);
+    }
+
+    /** What was planned and is no longer to come, to be laid beside what happened. */
+    private Stream<Diary.Kept> past() {
+        Set<String> coming = kept().stream().map(each -> each.job() + " " + each.act()).collect(Collectors.toSet());
+        Set<String> begun = jobs.stream().filter(pull -> pull.making() != null).map(Pull::key).collect(Collectors.toSet());
+        return diary.planned().stream().filter(each -> each.at().isAfter(zero.minus(REMEMBERED)) && (each.at().isBefore(zero) || begun.contains(each.job())) && !coming.contains(each.job() + " " + each.act()));
     }
 
     /** A moment as one says it, day and time. */

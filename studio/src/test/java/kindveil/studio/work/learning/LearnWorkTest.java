@@ -10,7 +10,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import kindveil.drying.Learned;
+import kindveil.bench.Step;
+import kindveil.measure.Figures;
 import kindveil.measure.Length;
+import kindveil.measure.Span;
 import kindveil.studio.OpenStudio;
 import kindveil.studio.OpenStudio.Studio;
 import kindveil.studio.Samples;
@@ -20,8 +23,11 @@ import kindveil.studio.work.making.MakeWork;
 import kindveil.studio.work.making.StoredMaking;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
+import kindveil.way.Act;
+import kindveil.way.HandWork;
 import kindveil.way.TellTale;
 import kindveil.way.Trace;
+import kindveil.way.Window;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -122,6 +128,45 @@ class LearnWorkTest {
         learning.remember(version);
         assertTrue(learning.now().checks() > 0);
         assertThrows(Outdated.class, () -> learning.use(version, false));
+    }
+
+    /** Acts told one after the other are clocked: slow hands are planned with, until that is left out; what is told late clocks nothing. */
+    @Test
+    void slowHands_areClocked_andPlannedWith() {
+        Piece next = piece("Next oar");
+        double before = rubs(next);
+        List<String> clocked = new ArrayList<>();
+        for (StoredMaking making : List.of(makings.begin(piece("Slow oar").id()), makings.begin(piece("Slow skiff").id()))) {
+            while (makings.get(making.id()).making().current().isPresent()) {
+                StoredMaking now = makings.get(making.id());
+                Act act = now.making().current().orElseThrow();
+                Duration stoodBy = now.plan().plan().endingAt(act.id()).stream().map(window -> window instanceof Window.Soak soak ? soak.least() : window instanceof Window.Dwell dwell ? dwell.least() : window instanceof Window.Open ? Duration.ZERO : Duration.ofDays(2)).max(Duration::compareTo).orElse(Duration.ZERO);
+                studio.clock().forward(stoodBy.plus(act.handsOn().multipliedBy(2)));
+                makings.tell(making.id(), now.told().size(), act.expected(), 0, true);
+            }
+            clocked = learning.taught().timed().stream().map(LearnWork.Timed::title).toList();
+            assertTrue(!clocked.isEmpty(), "nothing clocked");
+        }
+        learning.told();
+        double factor = learning.pace().of(HandWork.RUBBING);
+        assertTrue(factor > 1.25 && factor < 2.1, "hands twice as slow are taken to be %s".formatted(factor));
+        assertEquals(before * factor, rubs(next), 0.25 * 8);
+        assertTrue(rubs(next) > before);
+        String page = new Web(studio.address()).get("/room").text();
+        assertTrue(page.contains("rubbing away: " + Figures.rounded(factor, 2)), page);
+        // a making begun now keeps it, through its store
+        StoredMaking begunNow = makings.begin(next.id());
+        begun.add(begunNow.id());
+        assertEquals(learning.pace(), makings.get(begunNow.id()).plan().parts().getFirst().brief().pace());
+        for (LearnWork.Timed timed : learning.taught().timed()) {
+            learning.count(teachings.now().version(), timed.key(), false);
+        }
+        assertEquals(before, rubs(next));
+    }
+
+    /** Minutes of rubbing in all. */
+    private double rubs(Piece piece) {
+        return pieces.plan(piece).whole().moments().stream().filter(moment -> moment.act().step() instanceof Step.RubAway).mapToDouble(moment -> Span.inMinutes(moment.act().handsOn())).sum();
     }
 
     @Test

@@ -10,11 +10,14 @@ import biweekly.component.VEvent;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDateTime;
+import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import kindveil.drying.Night;
 import kindveil.measure.Length;
 import kindveil.measure.UnusableValue;
 import kindveil.reading.TaskReading.Resource;
@@ -117,6 +120,38 @@ class SittingWorkTest {
         assertFalse(worked.start(rub).isBefore(studio.clock().instant().plus(Duration.ofMinutes(59))));
     }
 
+    /** Begun as planned, it stays planned as it was; what is told is laid beside what was planned. */
+    @Test
+    void begunFromThePlan_itStaysAsItWas_andWhatHappenedIsLaidBesideIt() {
+        Piece oar = piece("Oar");
+        Worked worked = sittings.say(asking("tomorrow 9-13, tomorrow 15-19", "tomorrow 20:00", oar, piece("Lock")));
+        int first = Arrays.stream(worked.problem().tasksOf(0)).boxed().min(java.util.Comparator.comparingInt(worked.plan()::start)).orElseThrow();
+        assertEquals("Oar", worked.pull(first).words());
+        assertEquals(List.of(), sittings.happened(worked));
+        Map<String, Instant> planned = new java.util.HashMap<>();
+        Arrays.stream(worked.problem().tasksOf(0)).forEach(task -> planned.put(worked.act(task), worked.start(task)));
+
+        studio.clock().forward(Duration.between(studio.clock().instant(), worked.start(first)).plusSeconds(30));
+        var making = makings.begin(oar.id());
+        Worked begun = sittings.now();
+        assertTrue(begun.fits() && !begun.anew(), "nothing was told yet");
+        for (int task = 0; task < begun.problem().tasks().size(); task++) {
+            if (begun.pull(task).piece().equals(oar.id())) {
+                assertEquals(planned.get(begun.act(task)), begun.start(task), "what was planned for the piece is planned for its making");
+            }
+        }
+        makings.tell(making.id(), 0, 0, 0, true);
+        Worked told = sittings.now();
+        SittingWork.Happened beside = sittings.happened(told).getFirst();
+        assertEquals(worked.start(first), beside.planned());
+        assertTrue(Duration.between(beside.planned(), beside.begun()).abs().toMinutes() <= 1, beside.toString());
+        // kept again it is remembered, and no longer to be done
+        Worked again = sittings.say(told.diary());
+        assertEquals(1, sittings.happened(again).stream().filter(each -> each.piece().equals("Oar")).count());
+        String act = worked.act(first);
+        assertTrue(sittings.today(Map.of(making.id().toString(), java.util.Set.of("none"), oar.id().toString(), java.util.Set.of("none"))).stream().noneMatch(kept -> kept.act().equals(act) && kept.piece().equals("Oar")));
+    }
+
     @Test
     void madeMeanwhile_isNotPlannedAgain() {
         Piece oar = piece("Oar");
@@ -143,6 +178,35 @@ class SittingWorkTest {
         } finally {
             rooms.replace(new StudioRoom(rooms.now().version(), room.celsius(), room.percent(), room.units(), studio.clock().instant()));
         }
+    }
+
+    /** A bed laid in the morning dries through the cool: what comes after it waits for that, and all of it is over in time as walked. */
+    @Test
+    void plan_knowsTheNightItFallsInto() {
+        StudioRoom room = rooms.now();
+        Piece oar = piece("Oar");
+        Instant warm = ends(sittings.say(asking("tomorrow 9-24", "", oar)));
+        try {
+            // the whole day but the two hours from now on
+            LocalTime now = studio.clock().instant().atZone(studio.bean(ZoneId.class)).toLocalTime().truncatedTo(java.time.temporal.ChronoUnit.MINUTES);
+            rooms.replace(new StudioRoom(room.version(), 21, 50, new Night(4, now.plusHours(2), now), room.units(), studio.clock().instant()));
+            Worked worked = sittings.say(asking("tomorrow 9-24", "", oar));
+            assertTrue(worked.fits());
+            assertEquals(List.of(), Check.of(worked.problem(), worked.plan()));
+            assertTrue(ends(worked).isAfter(warm.plus(Duration.ofMinutes(15))), warm + " to " + ends(worked));
+            for (int job = 0; job < worked.jobs().size(); job++) {
+                worked.moments(job).forEach(moment -> moment.waits().forEach(wait -> {
+                    assertFalse(moment.start().plusSeconds(90).compareTo(wait.advisedEnd()) < 0, moment.act().title() + " begins before " + wait.window().why());
+                    assertTrue(wait.times().latest() == null || moment.start().minusSeconds(90).compareTo(wait.began().plus(wait.times().latest())) <= 0, moment.act().title());
+                }));
+            }
+        } finally {
+            rooms.replace(new StudioRoom(rooms.now().version(), room.celsius(), room.percent(), room.units(), studio.clock().instant()));
+        }
+    }
+
+    private static Instant ends(Worked worked) {
+        return worked.end(worked.problem().tasks().size() - 1);
     }
 
     @Test

@@ -1,0 +1,28 @@
+package kindveil.studio.store;
+
+import jakarta.persistence.EntityManager;
+import kindveil.studio.store.form.DoorForm;
+import kindveil.studio.work.device.Door;
+import kindveil.studio.work.device.Doors;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
+
+@Repository
+@Transactional
+class StoredDoors implements Doors {
+    private final EntityManager entities;
+
+    StoredDoors(EntityManager entities) {
+        this.entities = entities;
+    }
+
+    @Override
+    public Door now() {
+        return OnlyRow.now(entities, DoorEntity.class, DoorForm.class, DoorForm::door, Door.CLOSED::at);
+    }
+
+    @Override
+    public void replace(Door door) {
+        OnlyRow.replace(entities, DoorEntity.class, DoorEntity::new, door.version(), DoorForm.of(door), "What other devices may do");
+    }
+}
