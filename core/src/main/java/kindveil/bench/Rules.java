@@ -62,9 +62,10 @@ final class Rules {
 
     private static List<Refusal> mix(Step.Mix step) {
         double least = step.mixture().leastBottlePercent();
+        boolean releases = step.mixture().gives() != null && step.mixture().gives().releases();
         return step.bottlePercent() >= least ? List.of() : List.of(new Refusal(Kind.WEAK_BOTTLE, Face.SUPPORT_FRONT,
-                "The alcohol is %s %% in its bottle; under %s %% the solution does not let the ink go.".formatted(
-                        Figures.plain(step.bottlePercent()), Figures.plain(least)),
+                "The alcohol is %s %% in its bottle; under %s %% %s.".formatted(
+                        Figures.plain(step.bottlePercent()), Figures.plain(least), releases ? "the solution does not let the ink go" : "its water clouds the film"),
                 "Take a bottle of at least %s %%; the strength counts before mixing, not after.".formatted(Figures.plain(least))));
     }
 

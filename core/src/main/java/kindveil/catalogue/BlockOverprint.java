@@ -61,7 +61,8 @@ final class BlockOverprint implements Way {
 
     @Override
     public List<Dial> ownDials(Brief brief) {
-        return List.of(new Dial("ink", "ink, wet", Preset.assumed(10, 6, 14, "µm"), 3, 40, "Salty, open solids.", "Fine cuts fill in.").at(Where.IMAGE));
+        return List.of(new Dial("ink", "ink, wet", Preset.assumed(10, 6, 14, "µm"), 3, 40, "Salty, open solids.", "Fine cuts fill in.").at(Where.IMAGE),
+                new Dial("bottle", "alcohol in its bottle", Preset.practice(96, 95, 99.9, "%"), 50, 99.9, "Weaker than 95 % in the bottle: its water clouds the film.", ""));
     }
 
     @Override
@@ -73,7 +74,7 @@ final class BlockOverprint implements Way {
         }
         script.prepare("mount", ThingKind.BLOCK, Preparation.MOUNT_ON_BACKING, film ? "Stick the cut plywood to a stable board" : "Lay the cut plywood on its board", film ? "On the film, from one edge; corners rounded. Fumes of laser-cut board: the operator's rules."
                 : "Corners rounded, weighted overnight. Fumes of laser-cut board: the operator's rules.");
-        script.mix("cut-shellac", Mixtures.SHELLAC, 0, "Cut the shellac 1:1 with alcohol", "A lidded jar.");
+        script.mix("cut-shellac", Mixtures.SHELLAC, script.dial("bottle"), "Cut the shellac 1:1 with alcohol", "A lidded jar.");
         boolean sanded = script.chose(GRAIN, "sanded");
         shellac(script, 1);
         if (!film) {

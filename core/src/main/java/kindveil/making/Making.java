@@ -126,6 +126,9 @@ public final class Making {
         rescue = null;
         Duration end = Duration.between(begun, deed.at());
         walk.take(started(act, end), end, answer);
+        if (deed.since() != null) {
+            walk.stood(act.id(), Duration.between(begun, deed.since()));
+        }
         if (deed.assumed()) {
             assumed.add(act.id());
         }

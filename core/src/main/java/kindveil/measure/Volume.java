@@ -1,5 +1,9 @@
 package kindveil.measure;
 
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
 /**
  * A volume of something wet.
  *
@@ -11,6 +15,10 @@ public record Volume(double millilitres) {
     private static final double ML_PER_TABLESPOON = 3 * ML_PER_TEASPOON;
     /** A drop from a dropper, ml (assumed). */
     public static final double DROP_MILLILITRES = 0.05;
+    private static final double ML_PER_OUNCE = 29.5735;
+    private static final Pattern WRITTEN = Pattern.compile("([^a-z]*?)\\s*(ml|l|cl|fl oz|oz|tsp|tbsp|cups?|drops?)?");
+    private static final Map<String, Double> UNITS = Map.ofEntries(Map.entry("ml", 1.0), Map.entry("cl", 10.0), Map.entry("l", 1000.0), Map.entry("fl oz", ML_PER_OUNCE), Map.entry("oz", ML_PER_OUNCE), Map.entry("tsp", ML_PER_TEASPOON),
+            Map.entry("tbsp", 3 * ML_PER_TEASPOON), Map.entry("cup", 48 * ML_PER_TEASPOON), Map.entry("cups", 48 * ML_PER_TEASPOON), Map.entry("drop", DROP_MILLILITRES), Map.entry("drops", DROP_MILLILITRES));
     /** Less than half the least spoon is counted in drops. */
     private static final double COUNTED_IN_DROPS = 0.25;
     private static final double LEAST_SHOWN = 0.01;
@@ -22,6 +30,16 @@ public record Volume(double millilitres) {
 
     public Volume {
         UnusableValue.requireWithin("volume", millilitres, 0, 1e6, "ml", "Check area and thickness.");
+    }
+
+    /** Reads an amount with its unit, of the system's own where none is written: ml, or fluid ounces. */
+    public static Volume parse(String thing, String text, UnitSystem system, double leastMillilitres, double mostMillilitres) {
+        Matcher written = WRITTEN.matcher(text.strip().toLowerCase(java.util.Locale.ROOT));
+        Double unit = !written.matches() ? null : written.group(2) == null ? system == UnitSystem.METRIC ? 1.0 : ML_PER_OUNCE : UNITS.get(written.group(2));
+        if (unit == null) {
+            throw new UnusableValue(thing, text, system == UnitSystem.METRIC ? "a number of ml" : "a number of fl oz", "Write for example 250 ml, 8 fl oz, 2 tbsp or 12 drops.");
+        }
+        return new Volume(UnusableValue.requireWithin(thing, NumberText.parse(thing, written.group(1), "").value() * unit, leastMillilitres, mostMillilitres, "ml", "Check the number and its unit."));
     }
 
     /** A film of {@code wetThicknessMicrometres} over {@code area}: 1 µm over 1 m² is 1 ml. */

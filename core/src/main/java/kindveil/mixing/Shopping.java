@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import kindveil.product.Family;
+import kindveil.product.Goods;
 import kindveil.product.Product;
 import kindveil.product.Trait;
 
@@ -81,7 +82,7 @@ public record Shopping(List<Row> rows) {
 
     /** Whether one does what the other does: of its kind, with the same work asked of it, and no pigment that is not. */
     private static boolean alike(Product one, Product other) {
-        return one.family() == other.family() && working(one).equals(working(other)) && one.paint().isPresent() == other.paint().isPresent() && one.family() != Family.PAINT;
+        return !Goods.all().contains(one) && one.family() == other.family() && working(one).equals(working(other)) && one.paint().isPresent() == other.paint().isPresent() && one.family() != Family.PAINT;
     }
 
     /** The traits that are work asked of a product, and not what is minded of it. */

@@ -1,7 +1,6 @@
 package kindveil.reading;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -16,6 +15,8 @@ import kindveil.measure.Area;
 import kindveil.measure.Length;
 import kindveil.measure.Preset;
 import kindveil.measure.Volume;
+import kindveil.mixing.Measure;
+import kindveil.mixing.Recipe;
 import kindveil.way.Act;
 import kindveil.way.ActId;
 import kindveil.way.Trace;
@@ -33,7 +34,9 @@ public record AmountReading(List<Portion> byAct, Map<Product, Volume> byProduct,
     /** Oil rubbed in with a cloth, over the area (assumed). */
     private static final double EDGE_MILLIMETRES = 18;
     private static final double OIL_MICROMETRES = 15;
-    private static final double BATH_MILLILITRES = 850;
+    /** A tray is so much wider than what lies in it, on each side, and filled so deep (assumed). */
+    private static final double TRAY_MILLIMETRES = 20;
+    private static final double DEEP_MILLIMETRES = 10;
 
     /** What one act takes. @param micrometres of the film that is to lie there; what the support drinks is in the volume beside it */
     public record Portion(Act act, Product product, Volume volume, double micrometres) {
@@ -68,7 +71,7 @@ public record AmountReading(List<Portion> byAct, Map<Product, Volume> byProduct,
                 all.merge(portion.product(), portion.volume(), (a, b) -> new Volume(a.millilitres() + b.millilitres()));
             });
         }
-        return new AmountReading(portions, all, trace.moments().stream().flatMap(moment -> batch(moment.act(), all).stream()).toList());
+        return new AmountReading(portions, all, trace.moments().stream().flatMap(moment -> batch(moment.act(), all, bath(width, height)).stream()).toList());
     }
 
     private static Optional<Portion> portion(Trace.Moment moment, Length width, Length height) {
@@ -113,24 +116,25 @@ public record AmountReading(List<Portion> byAct, Map<Product, Volume> byProduct,
     }
 
     /** Of a bath a tray full; of everything else what the coats take. */
-    private static Optional<Batch> batch(Act act, Map<Product, Volume> all) {
+    private static Optional<Batch> batch(Act act, Map<Product, Volume> all, Volume bath) {
         if (!(act.step() instanceof Step.Mix mix)) {
             return Optional.empty();
         }
         Product gives = mix.mixture().gives();
-        Volume whole = gives == null ? new Volume(BATH_MILLILITRES) : all.getOrDefault(gives, new Volume(0));
-        double parts = mix.mixture().ingredients().stream().mapToDouble(Mixture.Ingredient::parts).sum();
-        double scale = gives == null || whole.millilitres() == 0 ? 1 : measurable(mix.mixture(), whole, parts);
-        return Optional.of(new Batch(act, mix.mixture(), whole, mix.mixture().ingredients().stream().map(i -> new Share(i.words(), whole.times(scale * i.parts() / parts))).toList(),
-                mix.mixture().strength(mix.bottlePercent()), whole.times(scale - 1)));
+        Volume whole = gives == null ? bath : all.getOrDefault(gives, new Volume(0));
+        Recipe recipe = gives == null || whole.millilitres() == 0 ? Recipe.filling(mix.mixture(), whole.millilitres()) : Recipe.of(mix.mixture(), whole.millilitres(), Measure.usual(mix.mixture()));
+        return Optional.of(new Batch(act, mix.mixture(), whole, recipe.parts().stream().map(part -> new Share(part.of().words(), new Volume(part.millilitres()))).toList(),
+                mix.mixture().strength(mix.bottlePercent()), new Volume(recipe.left())));
     }
 
-    /** How much more has to be mixed so that its smallest part can be measured: whole drops of what is told in drops, spoons of everything else. */
-    private static double measurable(Mixture mixture, Volume whole, double parts) {
-        Mixture.Ingredient smallest = mixture.ingredients().stream().filter(i -> i.parts() > 0).min(Comparator.comparingDouble(Mixture.Ingredient::parts)).orElseThrow();
-        Volume asked = whole.times(smallest.parts() / parts);
-        double measured = smallest.words().contains("drops") ? Volume.DROP_MILLILITRES * Math.ceil(asked.millilitres() / Volume.DROP_MILLILITRES - 1e-9) : asked.spooned().millilitres();
-        return measured / asked.millilitres();
+    /** What fills a tray that something lies in. */
+    public static Volume bath(Length width, Length height) {
+        return tray(Length.ofMillimetres(width.millimetres() + 2 * TRAY_MILLIMETRES), Length.ofMillimetres(height.millimetres() + 2 * TRAY_MILLIMETRES));
+    }
+
+    /** What fills a tray as deep as something floats in. */
+    public static Volume tray(Length width, Length height) {
+        return Volume.ofFilm(new Area(width.millimetres() * height.millimetres()), DEEP_MILLIMETRES * 1000);
     }
 
     public Optional<Portion> forAct(ActId id) {

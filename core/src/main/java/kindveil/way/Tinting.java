@@ -61,7 +61,7 @@ public final class Tinting {
             hazards.addAll(tint.paint().hazards());
         }
         String paint = tint.paint() == null ? "paint of that colour, in drops" : tint.paint().words() + ", in drops";
-        script.mix("stir", new Mixture("tinted-" + medium.id(), stirred(script, medium), List.of(new Mixture.Ingredient(medium.words(), 1 - share), new Mixture.Ingredient(paint, share)), 0, hazards), 0,
+        script.mix("stir", new Mixture("tinted-" + medium.id(), stirred(script, medium), List.of(new Mixture.Ingredient(medium, 1 - share), new Mixture.Ingredient(paint, share, tint.paint() == null ? null : tint.paint().id())), 0, hazards), 0,
                 "Stir the colour into the medium", "A drop at a time and slowly, against bubbles; a dab on white and on your ground, dry, tells.");
     }
 }

@@ -2,6 +2,7 @@ package kindveil.way;
 
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -23,6 +24,8 @@ public final class Walk {
     private static final Duration ONE_GO = Duration.ofSeconds(30);
     private final Plan plan;
     private final Map<ActId, Moment> done = new LinkedHashMap<>();
+    /** What was ready: since when it has stood, where that is before its act. */
+    private final Map<ActId, Duration> stood = new HashMap<>();
     private Bench bench;
     private int index;
 
@@ -39,6 +42,7 @@ public final class Walk {
     public Walk onwards() {
         Walk other = new Walk(plan);
         other.done.putAll(done);
+        other.stood.putAll(stood);
         other.bench = bench;
         other.index = index;
         return other;
@@ -77,10 +81,22 @@ public final class Walk {
         for (Window window : plan.endingAt(act.id())) {
             Moment from = done.get(window.from());
             if (from != null) {
-                waits.add(new Wait(window, Times.of(window, from.after(), belief), from.end()));
+                waits.add(new Wait(window, Times.of(window, from.after(), belief), began(window, from)));
             }
         }
         return waits;
+    }
+
+    /** What rests has rested since it was mixed; everything else begins where its act ended. */
+    private Duration began(Window window, Moment from) {
+        boolean rests = window instanceof Window.Dry dry && dry.what() instanceof Window.Dries.Practice;
+        return rests ? stood.getOrDefault(window.from(), from.end()) : from.end();
+    }
+
+    /** What an act is to mix is ready, and has stood since some time, which may lie before the plan begins. */
+    public Walk stood(ActId act, Duration since) {
+        stood.put(act, since);
+        return this;
     }
 
     /** The act at hand done between two times of the bench, its check answered; moves on to where that leads. */

@@ -24,21 +24,19 @@ public final class OpenBrowser implements ParameterResolver, AfterEachCallback {
     private static final String COMPLAINTS = "complaints";
     private static final String CONTEXT = "context";
 
-    private record Window(Playwright playwright, Browser browser) implements AutoCloseable {
-        @Override
-        public void close() {
-            browser.close();
-            playwright.close();
-        }
+    /** Opened once in a machine that runs tests; it goes with it. */
+    private static final class One {
+        static final Browser BROWSER = open();
     }
 
-    private static Window open() {
+    private static Browser open() {
         // a busy machine is slow, not wrong
         PlaywrightAssertions.setDefaultAssertionTimeout(30_000);
         Playwright playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
         Path chromium = Stream.of("/usr/bin/chromium", "/usr/bin/chromium-browser", "/usr/bin/google-chrome").map(Path::of).filter(Files::isExecutable).findFirst()
                 .orElseThrow(() -> new IllegalStateException("No Chromium: install the Debian package chromium, or run ./kindveil test."));
-        return new Window(playwright, playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(chromium).setHeadless(true).setArgs(List.of("--disable-gpu", "--disable-gpu-rasterization", "--disable-smooth-scrolling"))));
+        Runtime.getRuntime().addShutdownHook(new Thread(playwright::close));
+        return playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(chromium).setHeadless(true).setArgs(List.of("--disable-gpu", "--disable-gpu-rasterization", "--disable-smooth-scrolling")));
     }
 
     @Override
@@ -48,8 +46,7 @@ public final class OpenBrowser implements ParameterResolver, AfterEachCallback {
 
     @Override
     public Object resolveParameter(ParameterContext parameter, ExtensionContext context) {
-        Window window = context.getRoot().getStore(SPACE).getOrComputeIfAbsent("window", key -> open(), Window.class);
-        BrowserContext pages = window.browser().newContext(new Browser.NewContextOptions().setViewportSize(1280, 800).setAcceptDownloads(true));
+        BrowserContext pages = One.BROWSER.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800).setAcceptDownloads(true));
         // what is told elsewhere would turn a page over under the test's hands; that is followed in a test of its own
         pages.addInitScript("delete window.EventSource");
         Page page = pages.newPage();

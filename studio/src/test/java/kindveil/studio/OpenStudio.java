@@ -15,7 +15,10 @@ import org.springframework.context.ConfigurableApplicationContext;
  * over its beans.
  */
 public final class OpenStudio implements ParameterResolver, BeforeEachCallback {
-    private static final ExtensionContext.Namespace SPACE = ExtensionContext.Namespace.create(OpenStudio.class);
+    /** Opened once in a machine that runs tests, which runs each class by itself: what belongs to a run of JUnit would be opened for each. */
+    private static final class One {
+        static final Studio STUDIO = open();
+    }
 
     /** The studio with its address. */
     public record Studio(ConfigurableApplicationContext context, String address, TurnableClock clock) implements AutoCloseable {
@@ -29,8 +32,8 @@ public final class OpenStudio implements ParameterResolver, BeforeEachCallback {
         }
     }
 
-    static Studio studio(ExtensionContext context) {
-        return context.getRoot().getStore(SPACE).getOrComputeIfAbsent("studio", key -> open(), Studio.class);
+    static Studio studio() {
+        return One.STUDIO;
     }
 
     private static Studio open() {
@@ -59,7 +62,7 @@ public final class OpenStudio implements ParameterResolver, BeforeEachCallback {
 
     @Override
     public void beforeEach(ExtensionContext context) {
-        studio(context).clock().turnTo(Duration.ZERO);
+        studio().clock().turnTo(Duration.ZERO);
     }
 
     @Override
@@ -71,6 +74,6 @@ public final class OpenStudio implements ParameterResolver, BeforeEachCallback {
     @Override
     public Object resolveParameter(ParameterContext parameter, ExtensionContext context) {
         Class<?> type = parameter.getParameter().getType();
-        return type == Studio.class ? studio(context) : studio(context).bean(type);
+        return type == Studio.class ? studio() : studio().bean(type);
     }
 }

@@ -13,6 +13,7 @@ import kindveil.measure.Length;
 import kindveil.studio.store.form.BookForm;
 import kindveil.studio.store.form.DesignForm;
 import kindveil.studio.store.form.DiaryForm;
+import kindveil.studio.store.form.JarForm;
 import kindveil.studio.store.form.JudgedForm;
 import kindveil.studio.store.form.PlanForm;
 import kindveil.studio.store.form.ProductForm;
@@ -20,6 +21,8 @@ import kindveil.studio.store.form.SupportForm;
 import kindveil.studio.store.form.TeachingForm;
 import kindveil.studio.store.form.Vocabulary;
 import kindveil.studio.work.book.StudioBook;
+import kindveil.studio.work.jar.Drawn;
+import kindveil.studio.work.jar.StudioJar;
 import kindveil.studio.work.log.LogEntry;
 import kindveil.studio.work.making.Pull;
 import kindveil.studio.work.making.Replan;
@@ -46,7 +49,7 @@ import org.jspecify.annotations.Nullable;
  * @param teaching what is learned from, likewise
  */
 record ArchiveForm(String format, int version, Instant written, List<PieceForm> pieces, List<MakingForm> makings, List<EntryForm> entries, List<OwnedForm> owned, List<AirForm> air,
-        @Nullable DiaryForm diary, @Nullable TeachingForm teaching, List<BookRow> books, List<PictureForm> pictures) {
+        @Nullable DiaryForm diary, @Nullable TeachingForm teaching, List<BookRow> books, List<JarRow> jars, List<DrawnForm> drawn, List<PictureForm> pictures) {
     static final String FORMAT = "kind-veil-archive";
     static final int VERSION = 1;
 
@@ -58,6 +61,8 @@ record ArchiveForm(String format, int version, Instant written, List<PieceForm> 
         owned = Objects.requireNonNullElse(owned, List.of());
         air = Objects.requireNonNullElse(air, List.of());
         books = Objects.requireNonNullElse(books, List.of());
+        jars = Objects.requireNonNullElse(jars, List.of());
+        drawn = Objects.requireNonNullElse(drawn, List.of());
         pictures = Objects.requireNonNullElse(pictures, List.of());
     }
 
@@ -115,13 +120,13 @@ record ArchiveForm(String format, int version, Instant written, List<PieceForm> 
     record PullForm(UUID series, int number, int plates) {
     }
 
-    record DeedForm(String act, int answer, Instant at, Instant told, boolean assumed, boolean againstAdvice) {
+    record DeedForm(String act, int answer, Instant at, Instant told, boolean assumed, boolean againstAdvice, @Nullable Instant since) {
         static DeedForm of(ToldDeed told) {
-            return new DeedForm(told.deed().act().toString(), told.deed().answer(), told.deed().at(), told.told(), told.deed().assumed(), told.againstAdvice());
+            return new DeedForm(told.deed().act().toString(), told.deed().answer(), told.deed().at(), told.told(), told.deed().assumed(), told.againstAdvice(), told.deed().since());
         }
 
         ToldDeed deed() {
-            return new ToldDeed(new Deed(ActId.parse(act), answer, at, assumed), told, againstAdvice);
+            return new ToldDeed(new Deed(ActId.parse(act), answer, at, assumed, since), told, againstAdvice);
         }
     }
 
@@ -151,6 +156,28 @@ record ArchiveForm(String format, int version, Instant written, List<PieceForm> 
         }
     }
 
+    /** A jar of something mixed. */
+    record JarRow(UUID id, Instant made, JarForm jar) {
+        static JarRow of(StudioJar jar) {
+            return new JarRow(jar.id(), jar.made(), JarForm.of(jar));
+        }
+
+        StudioJar told() {
+            return jar.jar(id, 0, made);
+        }
+    }
+
+    /** What was taken out of a jar or a lot, ml. @param by the making whose deed took it, or the jar mixed of it */
+    record DrawnForm(UUID by, int seq, int row, String product, @Nullable UUID lot, @Nullable UUID jar, double millilitres, Instant at) {
+        static DrawnForm of(Drawn drawn) {
+            return new DrawnForm(drawn.by(), drawn.seq(), drawn.row(), drawn.product(), drawn.lot(), drawn.jar(), drawn.millilitres(), drawn.at());
+        }
+
+        Drawn told() {
+            return new Drawn(by, seq, row, product, lot, jar, millilitres, at);
+        }
+    }
+
     /** A bound book. */
     record BookRow(UUID id, Instant begun, BookForm book) {
         static BookRow of(StudioBook book) {
@@ -163,16 +190,18 @@ record ArchiveForm(String format, int version, Instant written, List<PieceForm> 
     }
 
     record OwnedForm(UUID id, String kind, String what, String name, int count, @Nullable Long width, @Nullable Long height, @Nullable Double level, @Nullable Long price, @Nullable String opened,
-            @Nullable ProductForm product, @Nullable SupportForm support, @Nullable Double millilitres) {
+            @Nullable ProductForm product, @Nullable SupportForm support, @Nullable Double millilitres, @Nullable Instant looked, @Nullable String sign) {
         static OwnedForm of(Owned owned) {
             return new OwnedForm(owned.id(), Vocabulary.OWNED.of(owned.kind()), owned.what(), owned.name(), owned.count(), owned.size() == null ? null : owned.size().width().nanometres(),
                     owned.size() == null ? null : owned.size().height().nanometres(), owned.level(), owned.price(), owned.opened() == null ? null : Objects.toString(owned.opened()),
-                    owned.product() == null ? null : ProductForm.of(owned.product()), owned.support() == null ? null : SupportForm.of(owned.support()), owned.millilitres());
+                    owned.product() == null ? null : ProductForm.of(owned.product()), owned.support() == null ? null : SupportForm.of(owned.support()), owned.millilitres(),
+                    owned.looked() == null ? null : owned.looked().at(), owned.sign() == null ? null : Vocabulary.SIGN.of(owned.sign()));
         }
 
         Owned owned() {
             Owned.Size size = width == null || height == null ? null : new Owned.Size(new Length(width), new Length(height));
-            return new Owned(id, Vocabulary.OWNED.read(kind), what, name, count, size, level, price, opened == null ? null : java.time.LocalDate.parse(opened), product == null ? null : product.product(), support == null ? null : support.support(), millilitres);
+            return new Owned(id, Vocabulary.OWNED.read(kind), what, name, count, size, level, price, opened == null ? null : java.time.LocalDate.parse(opened), product == null ? null : product.product(), support == null ? null : support.support(), millilitres,
+                    looked == null ? null : new Owned.Looked(looked, sign == null ? null : Vocabulary.SIGN.read(sign)));
         }
     }
 

@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -21,7 +22,9 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import kindveil.studio.archive.ArchiveForm.AirForm;
 import kindveil.studio.archive.ArchiveForm.BookRow;
+import kindveil.studio.archive.ArchiveForm.DrawnForm;
 import kindveil.studio.archive.ArchiveForm.EntryForm;
+import kindveil.studio.archive.ArchiveForm.JarRow;
 import kindveil.studio.archive.ArchiveForm.MakingForm;
 import kindveil.studio.archive.ArchiveForm.OwnedForm;
 import kindveil.studio.archive.ArchiveForm.PictureForm;
@@ -35,6 +38,7 @@ import kindveil.studio.work.Beside;
 import kindveil.studio.work.learning.Teaching;
 import kindveil.studio.work.learning.Teachings;
 import kindveil.studio.work.book.Books;
+import kindveil.studio.work.jar.Jars;
 import kindveil.studio.work.log.Log;
 import kindveil.studio.work.log.LogEntry;
 import kindveil.studio.work.making.MakingLine;
@@ -71,8 +75,10 @@ public class ArchiveWork {
     private final Teachings teachings;
     private final Clock clock;
     private final Books books;
+    private final Jars jars;
 
-    ArchiveWork(Pieces pieces, PieceWork work, Makings makings, Log log, Pictures pictures, Rooms rooms, Shelf shelf, Diaries diaries, Teachings teachings, Clock clock, Books books) {
+    ArchiveWork(Pieces pieces, PieceWork work, Makings makings, Log log, Pictures pictures, Rooms rooms, Shelf shelf, Diaries diaries, Teachings teachings, Clock clock, Books books, Jars jars) {
+        this.jars = jars;
         this.books = books;
         this.pieces = pieces;
         this.work = work;
@@ -113,7 +119,8 @@ public class ArchiveWork {
         ArchiveForm form = new ArchiveForm(ArchiveForm.FORMAT, ArchiveForm.VERSION, clock.instant(), of.stream().map(PieceForm::of).toList(), made.stream().map(MakingForm::of).toList(),
                 written.stream().map(EntryForm::of).toList(), chosen.isEmpty() ? shelf.kept().read().stream().map(OwnedForm::of).toList() : List.of(),
                 rooms.since(made.stream().map(StoredMaking::begun).min(Comparator.naturalOrder()).orElse(clock.instant())).stream().map(AirForm::of).toList(),
-                chosen.isEmpty() ? DiaryForm.of(diaries.now()) : null, chosen.isEmpty() ? TeachingForm.of(teachings.now()) : null, chosen.isEmpty() ? books.kept().read().stream().map(BookRow::of).toList() : List.of(), pictures.all(named).values().stream().map(PictureForm::of).sorted(Comparator.comparing(PictureForm::id)).toList());
+                chosen.isEmpty() ? DiaryForm.of(diaries.now()) : null, chosen.isEmpty() ? TeachingForm.of(teachings.now()) : null, chosen.isEmpty() ? books.kept().read().stream().map(BookRow::of).toList() : List.of(), chosen.isEmpty() ? jars.kept().read().stream().map(JarRow::of).toList() : List.of(),
+                chosen.isEmpty() ? jars.drawn().stream().map(DrawnForm::of).toList() : List.of(), pictures.all(named).values().stream().map(PictureForm::of).sorted(Comparator.comparing(PictureForm::id)).toList());
         try {
             ArchiveFile.write(form, pictures::original, to);
         } catch (IOException gone) {
@@ -160,6 +167,13 @@ public class ArchiveWork {
             form.owned().stream().filter(owned -> shelf.find(owned.id()).isEmpty()).forEach(owned -> shelf.keep(owned.owned()));
             form.pieces().forEach(this::take);
             form.books().stream().filter(book -> books.find(book.id()).isEmpty()).forEach(book -> books.add(book.told()));
+            // what was drawn belongs to jars and lots as they stood there: it is taken with them, or not at all
+            Set<UUID> fresh = new HashSet<>();
+            form.jars().stream().filter(jar -> jars.find(jar.id()).isEmpty()).forEach(jar -> {
+                jars.add(jar.told());
+                fresh.add(jar.id());
+            });
+            jars.draw(form.drawn().stream().map(DrawnForm::told).filter(drawn -> empty || drawn.jar() != null && fresh.contains(drawn.jar())).toList());
             int made = (int) form.makings().stream().filter(this::take).count();
             takeEntries(form.entries());
             return new Taken(added, same, differing, made, entries, pictured);

@@ -4,6 +4,7 @@ import org.jspecify.annotations.Nullable;
 import java.util.Optional;
 import kindveil.finish.BookReading;
 import kindveil.studio.work.book.StudioBook;
+import kindveil.studio.work.jar.JarWork;
 import kindveil.studio.work.stock.Stock;
 import kindveil.studio.work.book.Books;
 import kindveil.studio.work.piece.Basis;
@@ -57,6 +58,10 @@ import kindveil.tone.Treatment.Levels;
 import kindveil.tone.Treatments;
 import kindveil.bench.Ground;
 import kindveil.bench.Support;
+import kindveil.mixing.Jar;
+import kindveil.mixing.Measure;
+import kindveil.mixing.Recipe;
+import kindveil.product.Mixtures;
 import kindveil.way.Wish;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.context.SmartLifecycle;
@@ -79,11 +84,13 @@ class DemoStudio implements SmartLifecycle {
     private final SittingWork sittings;
     private final Books books;
     private final Stock stock;
+    private final JarWork mixed;
     private final Clock clock;
     private final ZoneId zone;
     private boolean running;
 
-    DemoStudio(PictureWork pictures, PieceWork work, Pieces pieces, Makings makings, Rooms rooms, Log log, LookWork looks, SheetWork sheets, Paints paints, DrawnAhead ahead, SittingWork sittings, Clock clock, ZoneId zone, Books books, Stock stock) {
+    DemoStudio(PictureWork pictures, PieceWork work, Pieces pieces, Makings makings, Rooms rooms, Log log, LookWork looks, SheetWork sheets, Paints paints, DrawnAhead ahead, SittingWork sittings, Clock clock, ZoneId zone, Books books, Stock stock, JarWork mixed) {
+        this.mixed = mixed;
         this.books = books;
         this.stock = stock;
         this.sittings = sittings;
@@ -147,10 +154,15 @@ class DemoStudio implements SmartLifecycle {
     /** Some jars, half used: enough of one thing, too little of another. */
     private void jars() {
         LocalDate day = LocalDate.ofInstant(clock.instant(), zone);
-        stock.keep(UUID.randomUUID(), "gloss-medium", "gloss medium", 1, 250, 0.7, 1450L, day.minusDays(60));
-        stock.keep(UUID.randomUUID(), "gloss-gel", "soft gel", 1, 250, 0.15, 1650L, day.minusDays(90));
-        stock.keep(UUID.randomUUID(), "matte-gel", "soft matte gel", 1, 250, 1, null, null);
-        stock.keep(UUID.randomUUID(), "spray-matte-varnish", "spray varnish", 1, 400, 0.5, 1290L, day.minusDays(200));
+        stock.keep(UUID.randomUUID(), "gloss-medium", "gloss medium", 1, 250, 0.7, 1450L, day.minusDays(60), null);
+        stock.keep(UUID.randomUUID(), "gloss-gel", "soft gel", 1, 250, 0.15, 1650L, day.minusDays(90), null);
+        stock.keep(UUID.randomUUID(), "matte-gel", "soft matte gel", 1, 250, 1, null, null, null);
+        stock.keep(UUID.randomUUID(), "isopropyl-alcohol", "isopropyl alcohol, 91 %", 1, 500, 0.62, 890L, day.minusDays(40), null);
+        stock.keep(UUID.randomUUID(), "release-concentrate", "release concentrate", 1, 60, 0.25, 1390L, day.minusDays(40), null);
+        mixed.mix("Release solution", Recipe.of(Mixtures.RELEASE_SOLUTION, 54, Measure.SPOONS), 91, Jar.USUAL_OPENING, ago(Duration.ofHours(26)));
+        mixed.mix("Shellac for blocks", Recipe.of(Mixtures.SHELLAC, 80, Measure.CUP), 96, Jar.USUAL_OPENING, ago(Duration.ofDays(100)));
+        mixed.mix("Slurry", Recipe.of(Mixtures.SLURRY, 60, Measure.SPOONS), 0, Jar.USUAL_OPENING, ago(Duration.ofMinutes(12)));
+        stock.keep(UUID.randomUUID(), "spray-matte-varnish", "spray varnish", 1, 400, 0.5, 1290L, day.minusDays(200), null);
     }
 
     /** The ferry journal, with what was made for it glued in or on its pages. */

@@ -10,6 +10,7 @@ import java.util.UUID;
 import kindveil.making.Deed;
 import kindveil.way.ActId;
 import kindveil.studio.work.making.ToldDeed;
+import org.jspecify.annotations.Nullable;
 
 @Entity
 @Table(name = "deed")
@@ -23,6 +24,8 @@ class DeedEntity {
     Instant happened;
     Instant told;
     boolean assumed;
+    @Column(name = "stood_since")
+    @Nullable Instant since;
     @Column(name = "against_advice")
     boolean againstAdvice;
 
@@ -40,11 +43,12 @@ class DeedEntity {
         e.happened = told.deed().at();
         e.told = told.told();
         e.assumed = told.deed().assumed();
+        e.since = told.deed().since();
         e.againstAdvice = told.againstAdvice();
         return e;
     }
 
     ToldDeed told() {
-        return new ToldDeed(new Deed(new ActId(part, act), answer, happened, assumed), told, againstAdvice);
+        return new ToldDeed(new Deed(new ActId(part, act), answer, happened, assumed, since), told, againstAdvice);
     }
 }

@@ -5,6 +5,7 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.UUID;
 import kindveil.measure.Length;
@@ -31,6 +32,8 @@ class OwnedEntity {
     @Nullable Long height;
     @Nullable Double level;
     @Nullable Double millilitres;
+    @Nullable Instant looked;
+    @Nullable String sign;
     @Nullable Long price;
     @Nullable LocalDate opened;
     @Lob
@@ -49,6 +52,8 @@ class OwnedEntity {
         height = o.size() == null ? null : o.size().height().nanometres();
         level = o.level();
         millilitres = o.millilitres();
+        looked = o.looked() == null ? null : o.looked().at();
+        sign = o.sign() == null ? null : Vocabulary.SIGN.of(o.sign());
         price = o.price();
         opened = o.opened();
         product = o.product() == null ? null : Json.write(ProductForm.of(o.product()));
@@ -58,7 +63,8 @@ class OwnedEntity {
     /** {@link kindveil.studio.store.form.Unreadable} where it cannot be read. */
     Owned owned() {
         return Json.guarded(() -> new Owned(id, Vocabulary.OWNED.read(kind), what, name, amount, width == null || height == null ? null : new Owned.Size(new Length(width), new Length(height)),
-                level, price, opened, read(product), support == null ? null : Json.read(support, SupportForm.class).support(), millilitres));
+                level, price, opened, read(product), support == null ? null : Json.read(support, SupportForm.class).support(), millilitres,
+                looked == null ? null : new Owned.Looked(looked, sign == null ? null : Vocabulary.SIGN.read(sign))));
     }
 
     private static @Nullable Product read(@Nullable String text) {

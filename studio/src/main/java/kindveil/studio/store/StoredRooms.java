@@ -3,7 +3,6 @@ package kindveil.studio.store;
 import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReference;
@@ -83,11 +82,7 @@ class StoredRooms implements Rooms {
     @Override
     @Transactional(readOnly = true)
     public List<ToldRoom> since(Instant from) {
-        List<ToldRoom> told = new ArrayList<>();
-        entities.createQuery("select t from ToldRoomEntity t where t.told <= :from order by t.told desc", ToldRoomEntity.class).setParameter("from", from).setMaxResults(1)
-                .getResultStream().map(ToldRoomEntity::told).forEach(told::add);
-        entities.createQuery("select t from ToldRoomEntity t where t.told > :from order by t.told", ToldRoomEntity.class).setParameter("from", from)
-                .getResultStream().map(ToldRoomEntity::told).forEach(told::add);
-        return told;
+        return entities.createQuery("select t from ToldRoomEntity t where t.told >= coalesce((select max(b.told) from ToldRoomEntity b where b.told <= :from), :from) order by t.told", ToldRoomEntity.class).setParameter("from", from)
+                .getResultStream().map(ToldRoomEntity::told).toList();
     }
 }

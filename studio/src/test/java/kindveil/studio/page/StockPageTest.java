@@ -43,7 +43,7 @@ class StockPageTest {
 
     @AfterEach
     void away() {
-        stock.lots().forEach(lot -> stock.remove(lot.id()));
+        stock.lots().forEach(lot -> stock.remove(lot.owned().id()));
         diaries.replace(Diary.EMPTY.at(diaries.now().version()));
     }
 
@@ -80,11 +80,11 @@ class StockPageTest {
 
         // full again
         Map<String, String> full = jar(kind, "250", "100");
-        full.put("id", stock.lots().getFirst().id().toString());
+        full.put("id", stock.lots().getFirst().owned().id().toString());
         web.post("/shelf/stock", full);
         assertEquals(1, stock.lots().size(), "the same jar");
         assertFalse(csv().stream().skip(1).anyMatch(row -> row.get(0).equals(rows.get(1).get(0)) && Double.parseDouble(row.get(3)) > 0));
-        web.post("/shelf/stock/" + stock.lots().getFirst().id() + "/remove", Map.of());
+        web.post("/shelf/stock/" + stock.lots().getFirst().owned().id() + "/remove", Map.of());
         assertEquals(rows.stream().map(CSVRecord::toList).toList(), csv().stream().map(CSVRecord::toList).toList());
     }
 

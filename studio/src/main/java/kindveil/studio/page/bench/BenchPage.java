@@ -16,7 +16,7 @@ import kindveil.studio.page.PageView;
  * @param said what is said, whether or not something is wrong
  * @param against what speaks against an answer that can still be told as done anyway
  */
-record BenchPage(BenchView bench, LiveView live, String air, String wall, long now, List<String> said, boolean wrong, Against against) implements PageView {
+record BenchPage(BenchView bench, LiveView live, List<ReadyJar> jars, String air, String wall, long now, List<String> said, boolean wrong, Against against) implements PageView {
     /**
      * What other devices are to it.
      *

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import kindveil.studio.page.PageView;
+import kindveil.studio.intake.QrCode;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.device.Door;
 import kindveil.studio.work.device.Doorkeeper;

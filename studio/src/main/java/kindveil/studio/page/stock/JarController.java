@@ -13,6 +13,8 @@ import java.util.Optional;
 import java.util.UUID;
 import kindveil.measure.NumberText;
 import kindveil.measure.UnusableValue;
+import kindveil.measure.Volume;
+import kindveil.mixing.Ageing;
 import kindveil.mixing.Shopping;
 import kindveil.product.Product;
 import kindveil.studio.page.Problems;
@@ -46,11 +48,11 @@ class JarController {
 
     @GetMapping("/shelf/stock")
     ModelAndView stock() {
-        return page(StockView.Form.fresh(), List.of());
+        return page(StockView.Form.fresh(say), List.of());
     }
 
     private ModelAndView page(StockView.Form form, List<String> problems) {
-        return StockView.of(stock.lots(), stock.toBuy(stock.asked()), form, problems, say).in("stock/stock");
+        return StockView.of(stock, form, problems, say).in("stock/stock");
     }
 
     /** One put there; or, by its id, told anew. */
@@ -60,14 +62,15 @@ class JarController {
         Problems problems = new Problems();
         UUID id = problems.read(() -> id(form.id()));
         String kind = problems.read(() -> Stock.kinds().stream().map(Product::id).filter(form.kind()::equals).findFirst().orElseThrow(() -> new UnusableValue("What it is", form.kind(), "one of the choices shown", "Choose one of them.")));
-        Double holds = problems.number("It holds", form.holds(), 1, Owned.MOST_MILLILITRES, "ml", "It stands on the label.");
+        Volume holds = problems.read(() -> Volume.parse("It holds", form.holds(), say.measure(), 1, Owned.MOST_MILLILITRES));
+        Ageing.Sign sign = form.sign().isEmpty() ? null : problems.choice(Ageing.Sign.class, "What you see", form.sign());
         Double level = problems.number("How full", form.level(), 0, PERCENT, "%", "0 is empty.");
         Integer count = problems.whole("How many", form.count(), 0, 999, "", "Count them.");
         Long price = problems.read(() -> price(form.price()));
         LocalDate opened = problems.read(() -> opened(form.opened()));
         if (!problems.any()) {
             problems.read(() -> {
-                stock.keep(Objects.requireNonNull(id), Objects.requireNonNull(kind), form.name(), count, holds, level / PERCENT, price, opened);
+                stock.keep(Objects.requireNonNull(id), Objects.requireNonNull(kind), form.name(), count, holds.millilitres(), level / PERCENT, price, opened, sign);
                 return true;
             });
         }

@@ -1,44 +1,58 @@
 package kindveil.studio.page.stock;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import kindveil.measure.Figures;
+import kindveil.measure.UnitSystem;
 import kindveil.measure.Volume;
 import kindveil.measure.Words;
+import kindveil.mixing.Ageing;
 import kindveil.mixing.Shopping;
 import kindveil.mixing.Shopping.Row;
 import kindveil.product.Product;
 import kindveil.studio.page.PageView;
+import kindveil.studio.page.Pick;
 import kindveil.studio.page.Say;
+import kindveil.studio.work.jar.JarWork;
 import kindveil.studio.work.shelf.Owned;
 import kindveil.studio.work.stock.Stock;
 import org.jspecify.annotations.Nullable;
 
 /** Jars on the shelf, a form for another, and what to buy. @param enough whether nothing lacks @param none whether nothing is asked for */
-record StockView(List<Jar> jars, Form form, List<Kind> kinds, List<Buy> buy, List<String> there, boolean enough, boolean none, List<String> problems) implements PageView {
+record StockView(List<Lot> jars, Form form, List<Kind> kinds, List<Buy> buy, List<String> there, boolean enough, boolean none, List<String> problems) implements PageView {
     private static final int PERCENT = 100;
     private static final double TALL = 56;
     private static final double FOOT = 63.4;
+    /** ml that nobody measures. */
+    private static final double NOTHING = 0.5;
 
-    /** One lot. @param full height of what is in it, {@code top} where it ends */
-    record Jar(UUID id, String name, String words, String left, double full, double top, Form form) {
+    /**
+     * One lot.
+     *
+     * @param full height of what is in it, {@code top} where it ends
+     * @param matter what has become of it, or empty; {@code gone} whether it is not to be used
+     * @param signs what can be seen of it
+     */
+    record Lot(UUID id, String name, String words, String left, double full, double top, String matter, boolean gone, List<Pick> signs, Form form) {
     }
 
     /** As it was typed. */
-    record Form(String id, String kind, String name, String count, String holds, String level, String price, String opened) {
-        static Form fresh() {
-            return new Form(UUID.randomUUID().toString(), "", "", "1", "250", "100", "", "");
+    record Form(String id, String kind, String name, String count, String holds, String level, String price, String opened, String sign) {
+        static Form fresh(Say say) {
+            return new Form(UUID.randomUUID().toString(), "", "", "1", say.measure() == UnitSystem.METRIC ? "250" : "8 fl oz", "100", "", "", "");
         }
 
         static Form of(Map<String, String> all) {
-            return new Form(all.getOrDefault("id", ""), all.getOrDefault("kind", ""), all.getOrDefault("name", ""), all.getOrDefault("count", "1"), all.getOrDefault("holds", ""), all.getOrDefault("level", "100"), all.getOrDefault("price", ""), all.getOrDefault("opened", ""));
+            return new Form(all.getOrDefault("id", ""), all.getOrDefault("kind", ""), all.getOrDefault("name", ""), all.getOrDefault("count", "1"), all.getOrDefault("holds", ""), all.getOrDefault("level", "100"), all.getOrDefault("price", ""), all.getOrDefault("opened", ""), all.getOrDefault("sign", ""));
         }
 
-        static Form of(Owned lot) {
-            Double level = lot.level();
-            return new Form(lot.id().toString(), lot.what(), lot.name(), String.valueOf(lot.count()), figure(lot.millilitres()), figure(level == null ? PERCENT : level * PERCENT), JarController.cost(lot).map(StockView::figure).orElse(""), lot.opened() == null ? "" : String.valueOf(lot.opened()));
+        static Form of(JarWork.Lot lot) {
+            Owned owned = lot.owned();
+            return new Form(owned.id().toString(), owned.what(), owned.name(), String.valueOf(owned.count()), figure(owned.millilitres()) + " ml", figure(PERCENT * full(lot)), JarController.cost(owned).map(StockView::figure).orElse(""),
+                    owned.opened() == null ? "" : String.valueOf(owned.opened()), "");
         }
     }
 
@@ -58,18 +72,31 @@ record StockView(List<Jar> jars, Form form, List<Kind> kinds, List<Buy> buy, Lis
         return row.buy().stream().map(jar -> "%d × %s ml".formatted(jar.count(), Figures.plain(jar.millilitres()))).collect(Collectors.joining(" + "));
     }
 
-    static StockView of(List<Owned> lots, Shopping shopping, Form form, List<String> problems, Say say) {
-        List<Buy> buy = shopping.rows().stream().filter(row -> !row.buy().isEmpty()).map(row -> buy(row, lots, say)).toList();
-        List<String> there = shopping.rows().stream().filter(row -> row.buy().isEmpty()).map(row -> "%s: %s of %s".formatted(row.product().words(), say.one(new Volume(row.needed())), say.one(new Volume(row.have())))).toList();
-        return new StockView(lots.stream().map(lot -> jar(lot, say)).toList(), form, Stock.kinds().stream().map(product -> new Kind(product.id(), product.words())).toList(), buy, there, buy.isEmpty(), shopping.rows().isEmpty(), problems);
+    /** How full what is left of all of them makes them, 0 to 1. */
+    private static double full(JarWork.Lot lot) {
+        Double holds = lot.owned().millilitres();
+        double all = holds == null ? 0 : holds * lot.owned().count();
+        return all <= 0 ? 0 : Math.min(1, lot.left() / all);
     }
 
-    private static Jar jar(Owned lot, Say say) {
-        double there = lot.there().orElse(0.0);
-        Double level = lot.level();
-        double full = level == null ? 1 : level;
-        String words = "%s%s".formatted(kind(lot), lot.opened() == null ? ", not opened" : ", opened " + lot.opened());
-        return new Jar(lot.id(), lot.name(), say.it(words), "%s left".formatted(say.one(new Volume(there))), TALL * full, FOOT - TALL * full, Form.of(lot));
+    static StockView of(Stock stock, Form form, List<String> problems, Say say) {
+        List<JarWork.Lot> lots = stock.lots();
+        Shopping shopping = stock.toBuy(stock.asked());
+        List<Buy> buy = shopping.rows().stream().filter(row -> !row.buy().isEmpty()).map(row -> buy(row, lots.stream().map(JarWork.Lot::owned).toList(), say)).toList();
+        List<String> there = shopping.rows().stream().filter(row -> row.buy().isEmpty()).map(row -> "%s: %s of %s".formatted(row.product().words(), say.one(new Volume(row.needed())), say.one(new Volume(row.have())))).toList();
+        return new StockView(lots.stream().map(lot -> lot(lot, stock.ageing(lot.owned()), say)).toList(), form, Stock.kinds().stream().map(product -> new Kind(product.id(), product.words())).toList(), buy, there, buy.isEmpty(), shopping.rows().isEmpty(), problems);
+    }
+
+    private static Lot lot(JarWork.Lot lot, Ageing age, Say say) {
+        Owned owned = lot.owned();
+        String words = "%s%s".formatted(kind(owned), owned.opened() == null ? ", not opened" : ", opened " + owned.opened());
+        String over = lot.over() > NOTHING ? "%s more was used than was in it: look how full it is. ".formatted(say.one(new Volume(lot.over()))) : "";
+        Product product = owned.product();
+        List<Pick> signs = new ArrayList<>(List.of(new Pick("", "nothing new", "", true)));
+        if (product != null) {
+            Ageing.signs(product).forEach(sign -> signs.add(new Pick(sign.name(), sign.words(), "", false)));
+        }
+        return new Lot(owned.id(), owned.name(), say.it(words), "%s left".formatted(say.one(new Volume(lot.left()))), TALL * full(lot), FOOT - TALL * full(lot), say.it((over + age.words() + " " + age.discard()).strip()), !age.usable(), signs, Form.of(lot));
     }
 
     private static String kind(Owned lot) {

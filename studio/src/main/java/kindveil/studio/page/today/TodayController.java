@@ -29,6 +29,7 @@ import kindveil.studio.work.look.WaysWork.Having;
 import kindveil.studio.work.piece.Image;
 import kindveil.studio.work.shelf.Supports;
 import kindveil.studio.work.finish.FinishWork;
+import kindveil.studio.work.jar.JarWork;
 import kindveil.studio.work.making.MakeWork;
 import kindveil.studio.work.making.MakingLine;
 import kindveil.studio.work.piece.Piece;
@@ -60,9 +61,11 @@ class TodayController {
     private final Say say;
     private final SittingWork sittings;
     private final FinishWork finishing;
+    private final JarWork jars;
     private final ZoneId zone;
 
-    TodayController(MakeWork makings, PieceWork pieces, PictureWork pictures, Beginning beginning, Supports supports, Say say, SittingWork sittings, FinishWork finishing, ZoneId zone) {
+    TodayController(MakeWork makings, PieceWork pieces, PictureWork pictures, Beginning beginning, Supports supports, Say say, SittingWork sittings, FinishWork finishing, JarWork jars, ZoneId zone) {
+        this.jars = jars;
         this.finishing = finishing;
         this.sittings = sittings;
         this.beginning = beginning;
@@ -130,7 +133,7 @@ class TodayController {
         List<TodayView.Followed> followed = followed(active.read());
         List<Piece> ready = pieces.unmade(MOST_TRIED).stream().filter(piece -> pieces.plan(piece).sound()).limit(MOST_READY).toList();
         Stream<String> theirPieces = followed.size() < active.read().size() ? pieces.kept().sentences().stream() : Stream.empty();
-        return TodayView.of(followed, ready, planned(followed), invite, Stream.concat(active.sentences().stream(), theirPieces).toList(), curing(), felt, say, zone);
+        return TodayView.of(followed, ready, planned(followed), invite, Stream.concat(active.sentences().stream(), theirPieces).toList(), curing(), Turning.of(jars.standing(), say), felt, say, zone);
     }
 
     /** Made lately, and not ready for everything yet. */

@@ -29,9 +29,10 @@ import org.jspecify.annotations.Nullable;
  * @param empty what is said where nothing waits, or empty
  * @param invite to a first piece, where there is none
  * @param apart what was set apart, in sentences
+ * @param turning jars whose time comes
  * @param curing finished by now, and not ready for all of its uses yet
  */
-record TodayView(String heading, String air, long now, String empty, @Nullable Invite invite, List<String> apart, List<Sentence> sentences, @Nullable Tonight tonight, WashLine line, Evening evening, List<Curing> curing) implements PageView {
+record TodayView(String heading, String air, long now, String empty, @Nullable Invite invite, List<String> apart, List<Sentence> sentences, @Nullable Tonight tonight, WashLine line, Evening evening, List<Curing> curing, List<Turning> turning) implements PageView {
     /** Something the hands can do. */
     record Sentence(String when, String away, String title, String why, String href, boolean closing, long order, long from, long until, @Nullable Touch touch) {
         Sentence(String when, String away, String title, String why, String href, boolean closing, long order, long from, long until) {
@@ -102,7 +103,7 @@ record TodayView(String heading, String air, long now, String empty, @Nullable I
      * @param invite where there is no piece at all
      * @param felt the making of which something was just felt, or null
      */
-    static TodayView of(List<Followed> followed, List<Piece> ready, List<Diary.Kept> planned, @Nullable Invite invite, List<String> apart, List<Curing> curing, @Nullable UUID felt, Say say, ZoneId zone) {
+    static TodayView of(List<Followed> followed, List<Piece> ready, List<Diary.Kept> planned, @Nullable Invite invite, List<String> apart, List<Curing> curing, List<Turning> turning, @Nullable UUID felt, Say say, ZoneId zone) {
         Instant now = say.now();
         List<Sentence> sentences = new ArrayList<>();
         List<Meanwhile> meanwhile = Meanwhile.of(followed.stream().map(Followed::stored).toList(), now);
@@ -125,7 +126,7 @@ record TodayView(String heading, String air, long now, String empty, @Nullable I
         }
         sentences.sort(Comparator.comparingLong(Sentence::order));
         String empty = !sentences.isEmpty() || invite != null ? "" : "Nothing is running and nothing waits.";
-        return new TodayView(say.heading(), say.air(), now.toEpochMilli(), empty, invite, apart, sentences, Tonight.of(planned, say, zone), WashLine.of(followed, say, now), Evening.of(followed, now, zone), curing);
+        return new TodayView(say.heading(), say.air(), now.toEpochMilli(), empty, invite, apart, sentences, Tonight.of(planned, say, zone), WashLine.of(followed, say, now), Evening.of(followed, now, zone), curing, turning);
     }
 
     /** The next pull of a series, begun while the others dry. */

@@ -38,9 +38,19 @@ public sealed interface StepForm {
 
     /** What is mixed, whole. */
     record MixtureForm(String id, @Nullable String gives, List<IngredientForm> ingredients, double leastBottlePercent, List<String> hazards) {
+        /** @param products what it gives is put here */
+        static MixtureForm of(Mixture m, Map<String, Product> products) {
+            return new MixtureForm(m.id(), m.gives() == null ? null : met(m.gives(), products), m.ingredients().stream().map(i -> new IngredientForm(i.words(), i.parts(), i.of())).toList(),
+                    m.leastBottlePercent(), m.hazards().stream().map(Vocabulary.HAZARD::of).toList());
+        }
+
+        Mixture mixture(Map<String, Product> products) {
+            return new Mixture(id, gives == null ? null : product(products, gives), ingredients.stream().map(i -> new Mixture.Ingredient(i.words, i.parts, i.of)).toList(), leastBottlePercent,
+                    new HashSet<>(hazards.stream().map(Vocabulary.HAZARD::read).toList()));
+        }
     }
 
-    record IngredientForm(String words, double parts) {
+    record IngredientForm(String words, double parts, @Nullable String of) {
     }
 
     record Apply(String onto, String product, double micrometres, String tool, String part, String extent, double @Nullable [] colour, @Nullable Double share) implements StepForm {
@@ -102,7 +112,7 @@ public sealed interface StepForm {
         return switch (step) {
             case Step.SetOut s -> new SetOut(ThingForm.of(s.thing(), products));
             case Step.Prepare s -> new Prepare(Vocabulary.THING.of(s.thing()), Vocabulary.PREPARATION.of(s.what()));
-            case Step.Mix s -> new Mix(mixture(s.mixture(), products), s.bottlePercent());
+            case Step.Mix s -> new Mix(MixtureForm.of(s.mixture(), products), s.bottlePercent());
             case Step.Apply s -> new Apply(ThingForm.face(s.onto()), met(s.product(), products), s.wetMicrometres(), Vocabulary.TOOL.of(s.tool()), Vocabulary.PART.of(s.part()),
                     Vocabulary.EXTENT.of(s.extent()), s.colour() == null ? null : ProductForm.colour(s.colour()), s.share() == 1 ? null : Double.valueOf(s.share()));
             case Step.Join s -> new Join(ThingForm.face(s.moving()), ThingForm.face(s.onto()), s.forGood());
@@ -130,11 +140,6 @@ public sealed interface StepForm {
         return product.id();
     }
 
-    private static MixtureForm mixture(Mixture m, Map<String, Product> products) {
-        return new MixtureForm(m.id(), m.gives() == null ? null : met(m.gives(), products), m.ingredients().stream().map(i -> new IngredientForm(i.words(), i.parts())).toList(),
-                m.leastBottlePercent(), m.hazards().stream().map(Vocabulary.HAZARD::of).toList());
-    }
-
     static Product product(Map<String, Product> products, String id) {
         return Optional.ofNullable(products.get(id)).orElseThrow(() -> new Unreadable("It uses “%s”, which it does not describe.".formatted(id)));
     }
@@ -144,9 +149,7 @@ public sealed interface StepForm {
         return switch (this) {
             case SetOut s -> new Step.SetOut(s.thing.thing(products, air));
             case Prepare s -> new Step.Prepare(Vocabulary.THING.read(s.thing), Vocabulary.PREPARATION.read(s.what));
-            case Mix s -> new Step.Mix(new Mixture(s.mixture.id, s.mixture.gives == null ? null : product(products, s.mixture.gives),
-                    s.mixture.ingredients.stream().map(i -> new Mixture.Ingredient(i.words, i.parts)).toList(), s.mixture.leastBottlePercent,
-                    new HashSet<>(s.mixture.hazards.stream().map(Vocabulary.HAZARD::read).toList())), s.bottlePercent);
+            case Mix s -> new Step.Mix(s.mixture.mixture(products), s.bottlePercent);
             case Apply s -> new Step.Apply(ThingForm.face(s.onto), product(products, s.product), s.micrometres, Vocabulary.TOOL.read(s.tool), Vocabulary.PART.read(s.part),
                     Vocabulary.EXTENT.read(s.extent), s.colour == null ? null : ProductForm.colour(s.colour), s.share == null ? 1 : s.share);
             case Join s -> new Step.Join(ThingForm.face(s.moving), ThingForm.face(s.onto), s.forGood);

@@ -1,5 +1,6 @@
 package kindveil.studio.store.form;
 
+import kindveil.mixing.Ageing;
 import kindveil.bench.Extent;
 import kindveil.bench.Face;
 import kindveil.bench.Ground;
@@ -138,7 +139,10 @@ public final class Vocabulary {
     public static final Tokens<TellTale> TELL_TALE = Tokens.of("tell-tale", TellTale.class).is("back", TellTale.BACK).is("corner", TellTale.CORNER).is("sheen", TellTale.SHEEN)
             .is("tack", TellTale.TACK).is("clear", TellTale.CLEAR).is("edge", TellTale.EDGE).is("plate", TellTale.PLATE).is("wetness", TellTale.WETNESS).is("pulp", TellTale.PULP).is("charge", TellTale.CHARGE).is("burnish", TellTale.BURNISH);
     public static final Tokens<Owned.Kind> OWNED = Tokens.of("owned", Owned.Kind.class).is("lot", Owned.Kind.LOT).is("tool", Owned.Kind.TOOL)
-            .is("plate", Owned.Kind.PLATE).is("tray", Owned.Kind.TRAY).is("weight", Owned.Kind.WEIGHT).is("print", Owned.Kind.PRINT).is("support", Owned.Kind.SUPPORT);
+            .is("plate", Owned.Kind.PLATE).is("tray", Owned.Kind.TRAY).is("weight", Owned.Kind.WEIGHT).is("print", Owned.Kind.PRINT).is("support", Owned.Kind.SUPPORT)
+            .is("paper", Owned.Kind.PAPER).is("film", Owned.Kind.FILM).is("tape", Owned.Kind.TAPE);
+    public static final Tokens<Ageing.Sign> SIGN = Tokens.of("sign", Ageing.Sign.class).is("fine", Ageing.Sign.FINE).is("thicker", Ageing.Sign.THICKER).is("skin", Ageing.Sign.SKIN).is("thawed", Ageing.Sign.THAWED)
+            .is("lumps", Ageing.Sign.LUMPS).is("mould", Ageing.Sign.MOULD).is("cloudy", Ageing.Sign.CLOUDY).is("hard", Ageing.Sign.HARD).is("yellow", Ageing.Sign.YELLOW);
 
     public static final Tokens<Support.WetStrength> WET_STRENGTH = Tokens.of("wet strength", Support.WetStrength.class).is("tears", Support.WetStrength.TEARS)
             .is("bears-misting", Support.WetStrength.BEARS_MISTING).is("bears-rubbing", Support.WetStrength.BEARS_RUBBING);

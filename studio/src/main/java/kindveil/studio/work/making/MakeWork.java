@@ -31,6 +31,7 @@ import kindveil.way.Act;
 import kindveil.way.ActId;
 import kindveil.way.Answer;
 import kindveil.way.TellTale;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -46,8 +47,10 @@ public class MakeWork {
     private final LearnWork learning;
     private final Clock clock;
     private final Mates mates;
+    private final Using using;
 
-    MakeWork(Makings makings, PieceWork pieces, LearnWork learning, Clock clock) {
+    MakeWork(Makings makings, PieceWork pieces, LearnWork learning, Clock clock, Using using) {
+        this.using = using;
         this.learning = learning;
         this.makings = makings;
         this.pieces = pieces;
@@ -172,11 +175,17 @@ public class MakeWork {
      * @return what speaks against it and was not overruled; empty when it is noted
      */
     public List<String> tell(UUID id, int seq, int answer, double minutesAgo, boolean anyway) {
-        Making making = reaching(seen(id, seq), told(minutesAgo)).making();
+        return tell(id, seq, answer, minutesAgo, anyway, null);
+    }
+
+    /** The same. @param jar that stood ready with what was to be mixed, or null */
+    public List<String> tell(UUID id, int seq, int answer, double minutesAgo, boolean anyway, @Nullable UUID jar) {
+        StoredMaking stored = reaching(seen(id, seq), told(minutesAgo));
+        Making making = stored.making();
         Act act = making.current().orElseThrow(() -> new UnusableValue("act", "done", "nothing more: this making is finished", "Write down what came of it."));
         UnusableValue.requireWithin("Answer", answer, 0, Math.max(0, act.answers().size() - 1), "", "Choose one of those the act has.");
         Instant at = ago(making, minutesAgo);
-        Deed deed = new Deed(act.id(), answer, at, false);
+        Deed deed = new Deed(act.id(), answer, at, false, jar == null ? null : using.ready(jar, act));
         boolean goesOn = answer >= act.answers().size() || !(act.answers().get(answer).effect() instanceof Answer.Effect.Rescue);
         List<String> against = goesOn ? Stream.concat(against(making, at).stream(), beside(id, act, at).stream()).toList() : List.of();
         if (!against.isEmpty() && !anyway) {
@@ -184,8 +193,15 @@ public class MakeWork {
         }
         Making after = making.with(deed);
         makings.tell(id, seq, List.of(new ToldDeed(deed, clock.instant(), !against.isEmpty())), after);
+        if (goesOn) {
+            using.told(stored, after, act, together(stored), seq, jar, clock.instant());
+        }
         follow(id);
         return List.of();
+    }
+
+    private List<UUID> together(StoredMaking making) {
+        return making.pull() == null ? List.of(making.id()) : makings.ofSeries(making.pull().series()).stream().map(StoredMaking::id).toList();
     }
 
     private void follow(UUID id) {
@@ -289,6 +305,7 @@ public class MakeWork {
         }
         ActId act = making.told().getLast().deed().act();
         mates.drop(making);
+        using.tookBack(id, making.told().size() - 1);
         mates.unfollow(making, act);
         follow(id);
     }
@@ -296,7 +313,8 @@ public class MakeWork {
     /** Takes everything before {@code act} as done {@code minutesAgo}. */
     public void startAt(UUID id, int seq, ActId act, double minutesAgo) {
         Instant at = told(minutesAgo);
-        Making making = reaching(seen(id, seq), at).making();
+        StoredMaking stored = reaching(seen(id, seq), at);
+        Making making = stored.making();
         if (!making.ahead(act)) {
             throw new UnusableValue("Start at", act.toString(), "an act further on", "Take back acts one by one to go the other way.");
         }
@@ -307,6 +325,12 @@ public class MakeWork {
             after = after.with(deed);
         }
         makings.tell(id, seq, told, after);
+        Making before = making;
+        for (int i = 0; i < told.size(); i++) {
+            Making next = before.with(told.get(i).deed());
+            using.told(stored, next, before.current().orElseThrow(), together(stored), seq + i, null, clock.instant());
+            before = next;
+        }
         follow(id);
     }
 

@@ -1,11 +1,13 @@
 package kindveil.studio.work.shelf;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
 import kindveil.bench.Support;
 import kindveil.measure.Length;
 import kindveil.measure.UnusableValue;
+import kindveil.mixing.Ageing;
 import kindveil.product.Product;
 import org.jspecify.annotations.Nullable;
 
@@ -20,20 +22,25 @@ import org.jspecify.annotations.Nullable;
  * @param product itself, where it is a lot
  * @param support itself, where it is one of the artist's own
  * @param millilitres it holds when it is full, or null where nobody has looked
+ * @param looked when somebody last looked how full it is, and what was seen; null where nobody has: its level counts from then
  */
 public record Owned(UUID id, Kind kind, String what, String name, int count, @Nullable Size size, @Nullable Double level, @Nullable Long price, @Nullable LocalDate opened,
-        @Nullable Product product, @Nullable Support support, @Nullable Double millilitres) {
+        @Nullable Product product, @Nullable Support support, @Nullable Double millilitres, @Nullable Looked looked) {
     private static final int LONGEST_NAME = 80;
     public static final double MOST_MILLILITRES = 20_000;
 
     /** Of which nobody has looked how much it holds. */
     public Owned(UUID id, Kind kind, String what, String name, int count, @Nullable Size size, @Nullable Double level, @Nullable Long price, @Nullable LocalDate opened, @Nullable Product product, @Nullable Support support) {
-        this(id, kind, what, name, count, size, level, price, opened, product, support, null);
+        this(id, kind, what, name, count, size, level, price, opened, product, support, null, null);
     }
 
     /** Kinds of things owned. */
     public enum Kind {
-        LOT, TOOL, PLATE, TRAY, WEIGHT, PRINT, SUPPORT
+        LOT, TOOL, PLATE, TRAY, WEIGHT, PRINT, SUPPORT, PAPER, FILM, TAPE
+    }
+
+    /** Somebody looked. @param sign what was seen of it, or null where only its level was */
+    public record Looked(Instant at, Ageing.@Nullable Sign sign) {
     }
 
     /** How wide and high it is. */
@@ -69,7 +76,18 @@ public record Owned(UUID id, Kind kind, String what, String name, int count, @Nu
         return new Owned(making, Kind.PRINT, what, name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME) : name, 1, size, null, null, null, null, null);
     }
 
-    /** ml that are still there of all of them; empty where nobody has looked how much they hold. */
+    /** What was seen of it when somebody last looked. */
+    public Ageing.@Nullable Sign sign() {
+        return looked == null ? null : looked.sign();
+    }
+
+    /** Whether nothing was seen of it that ends it. */
+    public boolean usable() {
+        Ageing.Sign sign = sign();
+        return sign == null || sign.usable();
+    }
+
+    /** ml that are still there of all of them, when somebody last looked; empty where nobody has looked how much they hold. */
     public Optional<Double> there() {
         return Optional.ofNullable(millilitres).map(full -> full * count * (level == null ? 1 : level));
     }

@@ -2,20 +2,29 @@ package kindveil.studio.work.stock;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import kindveil.mixing.Ageing;
+import kindveil.mixing.Recipe;
 import kindveil.mixing.Shopping;
 import kindveil.mixing.Shopping.Have;
 import kindveil.mixing.Shopping.Need;
+import kindveil.product.Goods;
+import kindveil.product.Mixture;
+import kindveil.product.Mixtures;
 import kindveil.product.Product;
-import kindveil.product.Products;
 import kindveil.reading.AmountReading;
+import kindveil.studio.work.jar.JarWork;
 import kindveil.studio.work.making.MakeWork;
 import kindveil.studio.work.making.StoredMaking;
 import kindveil.studio.work.piece.Piece;
@@ -37,9 +46,11 @@ public class Stock {
     private final PieceWork pieces;
     private final MakeWork makings;
     private final SittingWork sittings;
+    private final JarWork jars;
     private final Clock clock;
 
-    Stock(Shelf shelf, PieceWork pieces, MakeWork makings, SittingWork sittings, Clock clock) {
+    Stock(Shelf shelf, PieceWork pieces, MakeWork makings, SittingWork sittings, JarWork jars, Clock clock) {
+        this.jars = jars;
         this.shelf = shelf;
         this.pieces = pieces;
         this.makings = makings;
@@ -49,22 +60,37 @@ public class Stock {
 
     /** What can stand in a jar. */
     public static List<Product> kinds() {
-        return Products.all().stream().filter(product -> product.family().poured()).sorted(Comparator.comparing(Product::words)).toList();
+        return Goods.shelf().stream().filter(product -> product.family().poured()).sorted(Comparator.comparing(Product::words)).toList();
     }
 
-    /** Lots of which it is known how much they hold, by name. */
-    public List<Owned> lots() {
-        return lots(shelf.kept().read());
+    /** Puts one there, or another in its place. @param level 0 to 1 @param price in the smallest coin, or null @param sign seen of it, or null */
+    public void keep(UUID id, String kind, String name, int count, double millilitres, double level, @Nullable Long price, @Nullable LocalDate opened, Ageing.@Nullable Sign sign) {
+        Product product = Goods.of(kind);
+        String called = name.isBlank() ? product.words() : name.strip();
+        Product own = Ageing.of(product.called(id.toString(), called), opened, today(), sign).now();
+        shelf.keep(new Owned(id, Owned.Kind.LOT, kind, called, count, null, level, price, opened, own, null, millilitres, new Owned.Looked(clock.instant(), sign)));
     }
 
-    private static List<Owned> lots(List<Owned> all) {
-        return all.stream().filter(owned -> owned.kind() == Owned.Kind.LOT && owned.millilitres() != null).sorted(Comparator.comparing(owned -> owned.name().toLowerCase(Locale.ROOT))).toList();
+    /** Something stirred together by a recipe of one's own: a lot like any other, offered wherever one is chosen. */
+    public void mixed(String name, Recipe recipe) {
+        UUID id = UUID.randomUUID();
+        Product gives = Objects.requireNonNull(recipe.mixture().gives()).called(id.toString(), name);
+        shelf.keep(new Owned(id, Owned.Kind.LOT, "", name, 1, null, 1.0, null, today(), gives, null, Math.max(1, recipe.mixed()), new Owned.Looked(clock.instant(), null)));
+        jars.drawn(id, recipe);
     }
 
-    /** Puts one there, or another in its place. @param level 0 to 1 @param price in the smallest coin, or null */
-    public void keep(UUID id, String kind, String name, int count, double millilitres, double level, @Nullable Long price, @Nullable LocalDate opened) {
-        Product product = Products.of(kind);
-        shelf.keep(new Owned(id, Owned.Kind.LOT, kind, name.isBlank() ? product.words() : name.strip(), count, null, level, price, opened, product.called(id.toString(), name.isBlank() ? product.words() : name.strip()), null, millilitres));
+    /** What has become of a lot by now. */
+    public Ageing ageing(Owned lot) {
+        return Ageing.of(lot.what().isEmpty() ? Objects.requireNonNull(lot.product()) : Goods.of(lot.what()), lot.opened(), today(), lot.sign());
+    }
+
+    private LocalDate today() {
+        return LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
+    }
+
+    /** Lots of which it is known how much they hold, with what is left of them, by name. */
+    public List<JarWork.Lot> lots() {
+        return jars.lots();
     }
 
     public void remove(UUID id) {
@@ -77,8 +103,8 @@ public class Stock {
         return planned.isEmpty() ? sittings.candidates() : List.copyOf(pieces.all(planned).values());
     }
 
-    public Shopping toBuy(List<Piece> asked) {
-        List<Need> needs = new ArrayList<>();
+    private List<Needed> needs(List<Piece> asked) {
+        List<Needed> needs = new ArrayList<>();
         List<StoredMaking> active = makings.active();
         for (Piece piece : asked) {
             List<StoredMaking> own = active.stream().filter(making -> making.piece().equals(piece.id())).toList();
@@ -99,19 +125,62 @@ public class Stock {
                 }
             }
         }
+        return needs;
+    }
+
+    public Shopping toBuy(List<Piece> asked) {
+        List<Needed> needs = needs(asked);
         List<Owned> owned = shelf.kept().read();
-        Set<String> built = Products.all().stream().map(Product::id).collect(Collectors.toSet());
-        List<Have> have = lots(owned).stream().map(lot -> new Have(lot.what(), Optional.ofNullable(lot.product()).orElseThrow(), lot.there().orElse(0.0))).toList();
-        List<Need> byKind = needs.stream().map(need -> built.contains(need.product().id()) ? need : new Need(kind(owned, need.product()), need.millilitres(), need.piece())).toList();
+        Set<String> built = Goods.shelf().stream().map(Product::id).collect(Collectors.toSet());
+        List<Have> have = jars.lots().stream().filter(lot -> ageing(lot.owned()).usable()).map(lot -> new Have(lot.owned().what(), Objects.requireNonNull(lot.owned().product()), lot.left())).toList();
+        List<Need> byKind = parted(needs, owned).stream().map(need -> built.contains(need.product().id()) ? need : new Need(kind(owned, need.product()), need.millilitres(), need.piece())).toList();
         return Shopping.of(byKind, have);
+    }
+
+    /** What is mixed is bought as what it is mixed of, where no jar of it stands that serves. */
+    private List<Need> parted(List<Needed> needs, List<Owned> owned) {
+        Map<String, Double> standing = new HashMap<>();
+        jars.standing().stream().filter(jar -> jar.state().phase().serves()).forEach(jar -> jar.gives().ifPresent(gives -> standing.merge(gives.id(), jar.state().left(), Double::sum)));
+        List<Need> parted = new ArrayList<>();
+        for (Needed need : needs) {
+            if (need.mixture == null) {
+                parted.add(new Need(need.product, need.millilitres, need.piece.title()));
+                continue;
+            }
+            double there = Math.min(need.millilitres, standing.getOrDefault(need.product.id(), 0.0));
+            standing.merge(need.product.id(), -there, Double::sum);
+            need.mixture.ingredients().forEach(part -> bought(part.of(), owned).ifPresent(product -> parted.add(new Need(product, (need.millilitres - there) * part.parts() / need.mixture.parts(), need.piece.title()))));
+        }
+        return parted;
+    }
+
+    private static Optional<Product> bought(@Nullable String id, List<Owned> owned) {
+        return id == null ? Optional.empty() : Goods.shelf().stream().filter(product -> product.id().equals(id)).findFirst()
+                .or(() -> owned.stream().map(Owned::product).filter(Objects::nonNull).filter(product -> product.id().equals(id)).findFirst());
     }
 
     /** A lot of the artist's own counts as the kind it is of; a tinted or painted one as itself. */
     private static Product kind(List<Owned> all, Product own) {
-        return all.stream().filter(owned -> owned.product() != null && owned.product().id().equals(own.id()) && !owned.what().isEmpty()).findFirst().map(owned -> Products.of(owned.what())).orElse(own);
+        return all.stream().filter(owned -> owned.product() != null && owned.product().id().equals(own.id()) && !owned.what().isEmpty()).findFirst().map(owned -> Goods.of(owned.what())).orElse(own);
     }
 
-    private static void needs(List<Need> needs, Trace trace, Brief brief, Piece piece) {
-        AmountReading.of(trace, brief.width(), brief.height()).byProduct().forEach((product, volume) -> needs.add(new Need(product, volume.millilitres(), piece.title())));
+    private static void needs(List<Needed> needs, Trace trace, Brief brief, Piece piece) {
+        AmountReading amounts = AmountReading.of(trace, brief.width(), brief.height());
+        Map<String, Mixture> mixed = new HashMap<>();
+        // of what was mixed already, by the recipe it is mixed by if there is too little of it
+        Mixtures.all().stream().filter(mixture -> mixture.gives() != null).forEach(mixture -> mixed.put(mixture.gives().id(), mixture));
+        amounts.mixtures().stream().map(AmountReading.Batch::mixture).filter(mixture -> mixture.gives() != null).forEach(mixture -> mixed.put(mixture.gives().id(), mixture));
+        amounts.byProduct().forEach((product, volume) -> needs.add(new Needed(product, volume.millilitres(), mixed.get(product.id()), piece)));
+    }
+
+    /** What each piece takes of what is mixed for it, ml. */
+    public Map<Mixture, Map<Piece, Double>> mixed(List<Piece> asked) {
+        Map<Mixture, Map<Piece, Double>> mixed = new LinkedHashMap<>();
+        needs(asked).stream().filter(need -> need.mixture != null).forEach(need -> mixed.computeIfAbsent(need.mixture, key -> new LinkedHashMap<>()).merge(need.piece, need.millilitres, Double::sum));
+        return mixed;
+    }
+
+    /** @param mixture of which it is mixed, or null where it comes out of its own jar */
+    private record Needed(Product product, double millilitres, @Nullable Mixture mixture, Piece piece) {
     }
 }

@@ -60,7 +60,7 @@ class MakeWorkTest {
 
     @BeforeEach
     void open() {
-        work = new MakeWork(runs, pieces, org.mockito.Mockito.mock(kindveil.studio.work.learning.LearnWork.class), Clock.fixed(NOW, ZoneOffset.UTC));
+        work = new MakeWork(runs, pieces, org.mockito.Mockito.mock(kindveil.studio.work.learning.LearnWork.class), Clock.fixed(NOW, ZoneOffset.UTC), org.mockito.Mockito.mock(Using.class));
     }
 
     /** A making begun {@code before} now whose acts so far were done at the given minutes. */

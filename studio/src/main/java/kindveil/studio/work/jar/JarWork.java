@@ -1,0 +1,289 @@
+package kindveil.studio.work.jar;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import kindveil.bench.Step;
+import kindveil.making.Making;
+import kindveil.measure.Figures;
+import kindveil.measure.UnusableValue;
+import kindveil.measure.Words;
+import kindveil.mixing.Jar;
+import kindveil.mixing.Jar.Phase;
+import kindveil.mixing.Keeping;
+import kindveil.mixing.Recipe;
+import kindveil.product.Mixture;
+import kindveil.product.Product;
+import kindveil.reading.AmountReading;
+import kindveil.studio.work.Kept;
+import kindveil.studio.work.NotFound;
+import kindveil.studio.work.making.StoredMaking;
+import kindveil.studio.work.making.Using;
+import kindveil.studio.work.room.Rooms;
+import kindveil.studio.work.shelf.Owned;
+import kindveil.studio.work.shelf.Shelf;
+import kindveil.way.Act;
+import kindveil.way.Brief;
+import kindveil.way.Trace;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Jars of what was mixed: filled, opened, used, looked at, thrown away; and what is taken out of everything on the shelf. */
+@Service
+@Transactional
+public class JarWork implements Using {
+    private final Jars jars;
+    private final Shelf shelf;
+    private final Rooms rooms;
+    private final Clock clock;
+
+    JarWork(Jars jars, Shelf shelf, Rooms rooms, Clock clock) {
+        this.jars = jars;
+        this.shelf = shelf;
+        this.rooms = rooms;
+        this.clock = clock;
+    }
+
+    /** A jar with what has become of it. */
+    public record Standing(StudioJar jar, Jar.State state) {
+        /** What it gives; only a bath gives nothing. */
+        public Optional<Product> gives() {
+            return Optional.ofNullable(jar.mixture().gives());
+        }
+
+        public boolean serves(String product, double millilitres) {
+            return jar.thrown() == null && state.phase().serves() && gives().map(given -> given.id().equals(product)).orElse(false) && state.left() >= millilitres;
+        }
+    }
+
+    /** A lot with what is left of it. @param left ml @param over ml taken that were not in it */
+    public record Lot(Owned owned, double left, double over) {
+    }
+
+    // --- what stands there
+
+    /** All that is not thrown away, the newest first; what cannot be read set apart. */
+    public Kept<Standing> kept() {
+        Kept<StudioJar> all = jars.kept();
+        Map<UUID, Double> out = all.read().isEmpty() ? Map.of() : jars.outOfJars();
+        Instant now = clock.instant();
+        double celsius = rooms.now().celsius();
+        return new Kept<>(all.read().stream().filter(jar -> jar.thrown() == null).map(jar -> standing(jar, out, now, celsius)).toList(), all.apart());
+    }
+
+    public List<Standing> standing() {
+        return kept().read();
+    }
+
+    private static Standing standing(StudioJar jar, Map<UUID, Double> out, Instant now, double celsius) {
+        return new Standing(jar, jar.jar(out.getOrDefault(jar.id(), 0.0), now).at(now, celsius));
+    }
+
+    public Standing get(UUID id) {
+        StudioJar jar = jars.find(id).orElseThrow(() -> new NotFound("jar", id));
+        return standing(jar, jars.outOfJars(), clock.instant(), rooms.now().celsius());
+    }
+
+    /** Jars of a mixture of which enough is left and good, the oldest first. */
+    public List<Standing> serving(Product gives, double millilitres) {
+        return standing().stream().filter(jar -> jar.serves(gives.id(), millilitres)).sorted(Comparator.comparing(jar -> jar.jar().made())).toList();
+    }
+
+    /** Lots of which it is known how much they hold, with what is left of them, by name. */
+    public List<Lot> lots() {
+        List<Owned> all = shelf.kept().read().stream().filter(owned -> owned.kind() == Owned.Kind.LOT && owned.millilitres() != null).toList();
+        Map<UUID, Double> out = all.isEmpty() ? Map.of() : jars.outOfLots();
+        return all.stream().map(owned -> lot(owned, out.getOrDefault(owned.id(), 0.0))).sorted(Comparator.comparing(lot -> lot.owned().name().toLowerCase(java.util.Locale.ROOT))).toList();
+    }
+
+    private static Lot lot(Owned owned, double taken) {
+        double told = owned.there().orElse(0.0);
+        return new Lot(owned, Math.max(0, told - taken), Math.max(0, taken - told));
+    }
+
+    // --- filled, opened, looked at, thrown away
+
+    /**
+     * Mixes a batch into a jar, its parts taken out of what stands on the shelf.
+     *
+     * @param bottle strength of the spirit, per cent; 0 where there is none
+     * @param opening of the jar, cm²
+     * @param made when
+     */
+    public StudioJar mix(String name, Recipe recipe, double bottle, double opening, Instant made) {
+        StudioJar jar = filled(UUID.randomUUID(), name, recipe, bottle, opening, made, null);
+        draw(jar.id(), 0, recipe, clock.instant());
+        return jar;
+    }
+
+    /** What a recipe takes of the shelf, for something that is kept elsewhere. @param by its id */
+    public void drawn(UUID by, Recipe recipe) {
+        draw(by, 0, recipe, clock.instant());
+    }
+
+    private StudioJar filled(UUID id, String name, Recipe recipe, double bottle, double opening, Instant made, @Nullable UUID making) {
+        if (bottle < recipe.mixture().leastBottlePercent()) {
+            throw new UnusableValue("Alcohol in its bottle", Figures.plain(bottle) + " %", "at least %s %%".formatted(Figures.plain(recipe.mixture().leastBottlePercent())), "Take a stronger bottle; the strength counts before mixing, not after.");
+        }
+        StudioJar jar = new StudioJar(id, 0, name, recipe.mixture(), bottle, made, recipe.mixed(), opening, Duration.ZERO, null, null, null, making);
+        // what the core refuses of it is refused before it is kept
+        jar.jar(0, made);
+        jars.add(jar);
+        return jar;
+    }
+
+    public void lid(UUID id, int version, boolean off) {
+        replace(id, version, jar -> jar.lid(off, clock.instant()));
+    }
+
+    public void look(UUID id, int version, boolean sound) {
+        replace(id, version, jar -> jar.looked(new Jar.Look(clock.instant(), sound)));
+    }
+
+    /** Nobody looked, after all. */
+    public void unlook(UUID id, int version) {
+        replace(id, version, jar -> jar.looked(null));
+    }
+
+    /** As much spirit put in as went out of it. */
+    public void topUp(UUID id, int version) {
+        replace(id, version, jar -> jar.toppedUp(clock.instant()));
+    }
+
+    public void throwAway(UUID id, int version) {
+        replace(id, version, jar -> jar.thrown(clock.instant()));
+    }
+
+    public void bringBack(UUID id) {
+        replace(id, get(id).jar().version(), jar -> jar.thrown(null));
+    }
+
+    private void replace(UUID id, int version, java.util.function.UnaryOperator<StudioJar> change) {
+        StudioJar jar = jars.find(id).orElseThrow(() -> new NotFound("jar", id));
+        if (jar.version() != version) {
+            throw new kindveil.studio.work.Outdated("The jar");
+        }
+        jars.replace(change.apply(jar));
+    }
+
+    // --- used at the bench
+
+    @Override
+    public Instant ready(UUID id, Act act) {
+        Standing jar = get(id);
+        boolean mixes = act.step() instanceof Step.Mix mix && mix.mixture().gives() != null && jar.gives().map(gives -> gives.id().equals(mix.mixture().gives().id())).orElse(false);
+        if (!mixes || jar.jar().thrown() != null || !jar.state().phase().serves()) {
+            throw new UnusableValue("Jar", jar.jar().name(), "one that holds what is to be mixed, and is good", "Look at it on the shelf, or mix afresh.");
+        }
+        return jar.jar().made();
+    }
+
+    @Override
+    public void told(StoredMaking making, Making after, Act act, List<UUID> together, int seq, @Nullable UUID jar, Instant at) {
+        Brief brief = making.now().parts().get(act.id().part()).brief();
+        switch (act.step()) {
+            case Step.Mix mix -> mixed(making, act, mix, together.size(), seq, jar, at);
+            case Step.Apply apply -> used(making.id(), after, act, brief, together, seq, at);
+            case Step.Infuse infuse -> used(making.id(), after, act, brief, together, seq, at);
+            default -> {
+                // nothing is taken for it
+            }
+        }
+    }
+
+    private void mixed(StoredMaking making, Act act, Step.Mix mix, int pulls, int seq, @Nullable UUID jar, Instant at) {
+        Product gives = mix.mixture().gives();
+        if (jar != null && gives != null) {
+            jars.draw(List.of(new Drawn(making.id(), seq, 0, gives.id(), null, jar, 0, at)));
+            return;
+        }
+        making.amounts(act.id()).batch(act.id()).ifPresent(batch -> {
+            Recipe recipe = Recipe.of(mix.mixture(), Math.min(Recipe.MOST_MILLILITRES, batch.volume().millilitres() * pulls), kindveil.mixing.Measure.usual(mix.mixture()));
+            int row = draw(making.id(), seq, recipe, at);
+            if (gives != null && Keeping.of(mix.mixture()).keeps() && recipe.mixed() >= 1) {
+                StudioJar filled = filled(UUID.nameUUIDFromBytes((making.id() + " " + seq).getBytes(java.nio.charset.StandardCharsets.UTF_8)), Words.capital(gives.words()), recipe, mix.bottlePercent(), Jar.USUAL_OPENING, at, making.id());
+                jars.draw(List.of(new Drawn(making.id(), seq, row, gives.id(), null, filled.id(), 0, at)));
+            }
+        });
+    }
+
+    private void used(UUID making, Making after, Act act, Brief brief, List<UUID> together, int seq, Instant at) {
+        List<Trace.Moment> done = after.moments().stream().filter(moment -> moment.act().id().equals(act.id())).toList();
+        AmountReading.of(new Trace(after.plan(), done), brief.width(), brief.height()).forAct(act.id()).ifPresent(portion -> {
+            String product = portion.product().id();
+            Optional<UUID> jar = together.stream().flatMap(each -> jars.drawnBy(each).stream()).filter(taken -> taken.jar() != null && taken.product().equals(product)).max(Comparator.comparing(Drawn::at)).map(Drawn::jar);
+            if (jar.isPresent()) {
+                jars.draw(List.of(new Drawn(making, seq, 0, product, null, jar.get(), portion.volume().millilitres(), at)));
+            } else {
+                draw(making, seq, 0, product, portion.volume().millilitres(), lots(), at);
+            }
+        });
+    }
+
+    @Override
+    public void tookBack(UUID making, int seq) {
+        List<UUID> mixed = jars.drawnBy(making).stream().filter(taken -> taken.seq() >= seq && taken.jar() != null && taken.millilitres() == 0).map(Drawn::jar).distinct().toList();
+        jars.putBack(making, seq);
+        Map<UUID, Double> out = mixed.isEmpty() ? Map.of() : jars.outOfJars();
+        // a jar that was filled by what is taken back was never filled, unless others took of it
+        mixed.stream().flatMap(id -> jars.find(id).stream()).filter(jar -> making.equals(jar.making()) && out.getOrDefault(jar.id(), 0.0) == 0).forEach(jar -> jars.remove(jar.id()));
+    }
+
+    /** What of a recipe the shelf is short of, by its words, ml; nothing is said of what does not stand there at all. */
+    public Map<String, Double> lacking(Recipe recipe) {
+        List<Lot> lots = lots();
+        Map<String, Double> lacking = new java.util.LinkedHashMap<>();
+        for (Recipe.Part part : recipe.parts()) {
+            String id = part.of().of();
+            List<Lot> own = id == null ? List.of() : lots.stream().filter(lot -> of(lot.owned(), id)).toList();
+            double there = own.stream().filter(lot -> lot.owned().usable()).mapToDouble(Lot::left).sum();
+            if (!own.isEmpty() && there < part.millilitres()) {
+                lacking.put(part.of().words(), part.millilitres() - there);
+            }
+        }
+        return lacking;
+    }
+
+    // --- out of what stands on the shelf
+
+    /** @return the next free row */
+    private int draw(UUID by, int seq, Recipe recipe, Instant at) {
+        List<Lot> lots = lots();
+        int row = 0;
+        for (Recipe.Part part : recipe.parts()) {
+            if (part.of().of() != null) {
+                row = draw(by, seq, row, part.of().of(), part.millilitres(), lots, at);
+            }
+        }
+        return row;
+    }
+
+    /** Opened ones first, the oldest of them first; what none of them held is put down to the last. */
+    private int draw(UUID by, int seq, int row, String product, double millilitres, List<Lot> lots, Instant at) {
+        List<Lot> own = lots.stream().filter(lot -> of(lot.owned(), product) && lot.owned().usable()).sorted(Comparator.comparing(lot -> Optional.ofNullable(lot.owned().opened()).orElse(LocalDate.MAX))).toList();
+        List<Drawn> taken = new ArrayList<>();
+        double rest = millilitres;
+        for (int i = 0; i < own.size() && rest > 0; i++) {
+            double part = i == own.size() - 1 ? rest : Math.min(rest, own.get(i).left());
+            if (part > 0) {
+                taken.add(new Drawn(by, seq, row + taken.size(), product, own.get(i).owned().id(), null, part, at));
+            }
+            rest -= part;
+        }
+        jars.draw(taken);
+        return row + taken.size();
+    }
+
+    /** Whether a lot is some product: of its kind, or itself. */
+    public static boolean of(Owned lot, String product) {
+        return lot.what().equals(product) || lot.product() != null && lot.product().id().equals(product);
+    }
+}
