@@ -23,7 +23,7 @@ public record Length(long nanometres) implements Comparable<Length> {
             Map.entry("m", 1000 * NM_PER_MM), Map.entry("\u00b5m", 1000L), Map.entry("\u03bcm", 1000L), Map.entry("um", 1000L),
             Map.entry("mil", 25_400L), Map.entry("mils", 25_400L),
             Map.entry("in", NM_PER_INCH), Map.entry("inch", NM_PER_INCH), Map.entry("inches", NM_PER_INCH),
-            Map.entry("\"", NM_PER_INCH), Map.entry("″", NM_PER_INCH));
+            Map.entry("ft", 12 * NM_PER_INCH), Map.entry("feet", 12 * NM_PER_INCH), Map.entry("yd", 36 * NM_PER_INCH), Map.entry("\"", NM_PER_INCH), Map.entry("″", NM_PER_INCH));
     private static final Pattern WITH_UNIT = Pattern.compile("(.*[\\d½¼¾⅛⅜⅝⅞⅓⅔])\\s*([^\\d\\s.,/½¼¾⅛⅜⅝⅞⅓⅔+-]*)");
     private static final String UNIT_ADVICE = "Use mm, cm, m or in, for example 120 mm or 4 3/4 in.";
 

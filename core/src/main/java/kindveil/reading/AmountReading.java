@@ -129,7 +129,12 @@ public record AmountReading(List<Portion> byAct, Map<Product, Volume> byProduct,
 
     /** What fills a tray that something lies in. */
     public static Volume bath(Length width, Length height) {
-        return tray(Length.ofMillimetres(width.millimetres() + 2 * TRAY_MILLIMETRES), Length.ofMillimetres(height.millimetres() + 2 * TRAY_MILLIMETRES));
+        return tray(width.plus(beside()).plus(beside()), height.plus(beside()).plus(beside()));
+    }
+
+    /** Room in a tray on each side of what lies in it. */
+    static Length beside() {
+        return Length.ofMillimetres(TRAY_MILLIMETRES);
     }
 
     /** What fills a tray as deep as something floats in. */

@@ -13,7 +13,7 @@ create table drawn (
   product varchar(80) not null,
   lot uuid,
   jar uuid,
-  millilitres double precision not null,
+  amount double precision not null,
   at timestamp(9) with time zone not null,
   primary key (by_id, seq, row_no)
 );

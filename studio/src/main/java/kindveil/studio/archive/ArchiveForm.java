@@ -167,14 +167,14 @@ record ArchiveForm(String format, int version, Instant written, List<PieceForm> 
         }
     }
 
-    /** What was taken out of a jar or a lot, ml. @param by the making whose deed took it, or the jar mixed of it */
-    record DrawnForm(UUID by, int seq, int row, String product, @Nullable UUID lot, @Nullable UUID jar, double millilitres, Instant at) {
+    /** What was taken out of a jar or a lot: ml, or mm of tape. @param by the making whose deed took it, or the jar mixed of it */
+    record DrawnForm(UUID by, int seq, int row, String product, @Nullable UUID lot, @Nullable UUID jar, double amount, Instant at) {
         static DrawnForm of(Drawn drawn) {
-            return new DrawnForm(drawn.by(), drawn.seq(), drawn.row(), drawn.product(), drawn.lot(), drawn.jar(), drawn.millilitres(), drawn.at());
+            return new DrawnForm(drawn.by(), drawn.seq(), drawn.row(), drawn.product(), drawn.lot(), drawn.jar(), drawn.amount(), drawn.at());
         }
 
         Drawn told() {
-            return new Drawn(by, seq, row, product, lot, jar, millilitres, at);
+            return new Drawn(by, seq, row, product, lot, jar, amount, at);
         }
     }
 

@@ -5,6 +5,8 @@ import java.util.Optional;
 import kindveil.finish.BookReading;
 import kindveil.studio.work.book.StudioBook;
 import kindveil.studio.work.jar.JarWork;
+import kindveil.studio.work.shelf.Owned;
+import kindveil.studio.work.shelf.Shelf;
 import kindveil.studio.work.stock.Stock;
 import kindveil.studio.work.book.Books;
 import kindveil.studio.work.piece.Basis;
@@ -85,11 +87,13 @@ class DemoStudio implements SmartLifecycle {
     private final Books books;
     private final Stock stock;
     private final JarWork mixed;
+    private final Shelf shelf;
     private final Clock clock;
     private final ZoneId zone;
     private boolean running;
 
-    DemoStudio(PictureWork pictures, PieceWork work, Pieces pieces, Makings makings, Rooms rooms, Log log, LookWork looks, SheetWork sheets, Paints paints, DrawnAhead ahead, SittingWork sittings, Clock clock, ZoneId zone, Books books, Stock stock, JarWork mixed) {
+    DemoStudio(PictureWork pictures, PieceWork work, Pieces pieces, Makings makings, Rooms rooms, Log log, LookWork looks, SheetWork sheets, Paints paints, DrawnAhead ahead, SittingWork sittings, Clock clock, ZoneId zone, Books books, Stock stock, JarWork mixed, Shelf shelf) {
+        this.shelf = shelf;
         this.mixed = mixed;
         this.books = books;
         this.stock = stock;
@@ -159,10 +163,20 @@ class DemoStudio implements SmartLifecycle {
         stock.keep(UUID.randomUUID(), "matte-gel", "soft matte gel", 1, 250, 1, null, null, null);
         stock.keep(UUID.randomUUID(), "isopropyl-alcohol", "isopropyl alcohol, 91 %", 1, 500, 0.62, 890L, day.minusDays(40), null);
         stock.keep(UUID.randomUUID(), "release-concentrate", "release concentrate", 1, 60, 0.25, 1390L, day.minusDays(40), null);
+        sheets("copy-paper", Owned.Kind.PAPER, "copy paper, 80 g/m²", 60, 210, 297);
+        sheets("coated-film", Owned.Kind.FILM, "coated film", 2, 210, 297);
+        sheets("", Owned.Kind.TAPE, "clear packing tape", 1, 48, 66_000);
+        sheets("", Owned.Kind.PLATE, "gel plate", 1, 203, 254);
+        sheets("", Owned.Kind.TRAY, "white tray", 1, 250, 350);
+        sheets("", Owned.Kind.TOOL, "small glass jug", 1, 0, 0);
         mixed.mix("Release solution", Recipe.of(Mixtures.RELEASE_SOLUTION, 54, Measure.SPOONS), 91, Jar.USUAL_OPENING, ago(Duration.ofHours(26)));
         mixed.mix("Shellac for blocks", Recipe.of(Mixtures.SHELLAC, 80, Measure.CUP), 96, Jar.USUAL_OPENING, ago(Duration.ofDays(100)));
         mixed.mix("Slurry", Recipe.of(Mixtures.SLURRY, 60, Measure.SPOONS), 0, Jar.USUAL_OPENING, ago(Duration.ofMinutes(12)));
         stock.keep(UUID.randomUUID(), "spray-matte-varnish", "spray varnish", 1, 400, 0.5, 1290L, day.minusDays(200), null);
+    }
+
+    private void sheets(String what, Owned.Kind kind, String name, int count, double width, double height) {
+        shelf.keep(new Owned(UUID.randomUUID(), kind, what, name, count, width == 0 ? null : new Owned.Size(Length.ofMillimetres(width), Length.ofMillimetres(height)), kind == Owned.Kind.TAPE ? 0.4 : null, null, null, null, null, null, null));
     }
 
     /** The ferry journal, with what was made for it glued in or on its pages. */

@@ -61,7 +61,7 @@ public final class LabelsPdf {
             at = paragraph(pen, x + PAD, at + 0.6, 7, left, 2.9, line);
         }
         double under = Math.max(at + 1.4, y + 12 + CODE - 6);
-        double room = under > y + 10 + CODE ? WIDE - 2 * PAD : left;
+        double room = under > y + 14 + CODE ? WIDE - 2 * PAD : left;
         for (String words : label.cautions) {
             if (under < y + HIGH - 5) {
                 under = paragraph(pen, x + PAD, under, FINE, room, LEAD, words);

@@ -18,7 +18,7 @@ class DrawnEntity {
     String product;
     @Nullable UUID lot;
     @Nullable UUID jar;
-    double millilitres;
+    double amount;
     @Column(name = "at")
     Instant happened;
 
@@ -33,12 +33,12 @@ class DrawnEntity {
         e.product = drawn.product();
         e.lot = drawn.lot();
         e.jar = drawn.jar();
-        e.millilitres = drawn.millilitres();
+        e.amount = drawn.amount();
         e.happened = drawn.at();
         return e;
     }
 
     Drawn drawn() {
-        return new Drawn(key.by, key.seq, key.row, product, lot, jar, millilitres, happened);
+        return new Drawn(key.by, key.seq, key.row, product, lot, jar, amount, happened);
     }
 }

@@ -83,12 +83,12 @@ class StoredJars implements Jars {
 
     @Override
     public Map<UUID, Double> outOfJars() {
-        return sums("select t.jar, sum(t.millilitres) from DrawnEntity t where t.jar is not null group by t.jar");
+        return sums("select t.jar, sum(t.amount) from DrawnEntity t where t.jar is not null group by t.jar");
     }
 
     @Override
     public Map<UUID, Double> outOfLots() {
-        return sums("select t.lot, sum(t.millilitres) from DrawnEntity t, OwnedEntity o where o.id = t.lot and (o.looked is null or t.happened > o.looked) group by t.lot");
+        return sums("select t.lot, sum(t.amount) from DrawnEntity t, OwnedEntity o where o.id = t.lot and (o.looked is null or t.happened > o.looked) group by t.lot");
     }
 
     private Map<UUID, Double> sums(String query) {

@@ -60,7 +60,7 @@ class JarController {
     Object keep(@RequestParam Map<String, String> all) {
         StockView.Form form = StockView.Form.of(all);
         Problems problems = new Problems();
-        UUID id = problems.read(() -> id(form.id()));
+        UUID id = problems.read(() -> Stock.id(form.id()));
         String kind = problems.read(() -> Stock.kinds().stream().map(Product::id).filter(form.kind()::equals).findFirst().orElseThrow(() -> new UnusableValue("What it is", form.kind(), "one of the choices shown", "Choose one of them.")));
         Volume holds = problems.read(() -> Volume.parse("It holds", form.holds(), say.measure(), 1, Owned.MOST_MILLILITRES));
         Ageing.Sign sign = form.sign().isEmpty() ? null : problems.choice(Ageing.Sign.class, "What you see", form.sign());
@@ -75,14 +75,6 @@ class JarController {
             });
         }
         return problems.any() ? page(form, problems.words()) : "redirect:/shelf/stock";
-    }
-
-    private static UUID id(String text) {
-        try {
-            return UUID.fromString(text);
-        } catch (IllegalArgumentException unread) {
-            throw new UnusableValue("Jar", text, "one of the shelf", "Open the page again.");
-        }
     }
 
     private static @Nullable Long price(String text) {

@@ -22,6 +22,7 @@ import kindveil.mixing.Recipe;
 import kindveil.product.Mixture;
 import kindveil.product.Product;
 import kindveil.reading.AmountReading;
+import kindveil.reading.TapeReading;
 import kindveil.studio.work.Kept;
 import kindveil.studio.work.NotFound;
 import kindveil.studio.work.making.StoredMaking;
@@ -40,6 +41,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class JarWork implements Using {
+    private static final String TAPE = "tape";
     private final Jars jars;
     private final Shelf shelf;
     private final Rooms rooms;
@@ -64,7 +66,7 @@ public class JarWork implements Using {
         }
     }
 
-    /** A lot with what is left of it. @param left ml @param over ml taken that were not in it */
+    /** A lot with what is left of it. @param left ml, or mm of tape @param over taken that was not in it */
     public record Lot(Owned owned, double left, double over) {
     }
 
@@ -101,11 +103,10 @@ public class JarWork implements Using {
     public List<Lot> lots() {
         List<Owned> all = shelf.kept().read().stream().filter(owned -> owned.kind() == Owned.Kind.LOT && owned.millilitres() != null).toList();
         Map<UUID, Double> out = all.isEmpty() ? Map.of() : jars.outOfLots();
-        return all.stream().map(owned -> lot(owned, out.getOrDefault(owned.id(), 0.0))).sorted(Comparator.comparing(lot -> lot.owned().name().toLowerCase(java.util.Locale.ROOT))).toList();
+        return all.stream().map(owned -> lot(owned, owned.there().orElse(0.0), out.getOrDefault(owned.id(), 0.0))).sorted(Comparator.comparing(lot -> lot.owned().name().toLowerCase(java.util.Locale.ROOT))).toList();
     }
 
-    private static Lot lot(Owned owned, double taken) {
-        double told = owned.there().orElse(0.0);
+    private static Lot lot(Owned owned, double told, double taken) {
         return new Lot(owned, Math.max(0, told - taken), Math.max(0, taken - told));
     }
 
@@ -192,6 +193,7 @@ public class JarWork implements Using {
         switch (act.step()) {
             case Step.Mix mix -> mixed(making, act, mix, together.size(), seq, jar, at);
             case Step.Apply apply -> used(making.id(), after, act, brief, together, seq, at);
+            case Step.Cut cut when cut.how() == Step.Cutting.STRIPS -> cut(making.id(), after, act, brief, seq, at);
             case Step.Infuse infuse -> used(making.id(), after, act, brief, together, seq, at);
             default -> {
                 // nothing is taken for it
@@ -216,8 +218,7 @@ public class JarWork implements Using {
     }
 
     private void used(UUID making, Making after, Act act, Brief brief, List<UUID> together, int seq, Instant at) {
-        List<Trace.Moment> done = after.moments().stream().filter(moment -> moment.act().id().equals(act.id())).toList();
-        AmountReading.of(new Trace(after.plan(), done), brief.width(), brief.height()).forAct(act.id()).ifPresent(portion -> {
+        AmountReading.of(new Trace(after.plan(), moments(after, act)), brief.width(), brief.height()).forAct(act.id()).ifPresent(portion -> {
             String product = portion.product().id();
             Optional<UUID> jar = together.stream().flatMap(each -> jars.drawnBy(each).stream()).filter(taken -> taken.jar() != null && taken.product().equals(product)).max(Comparator.comparing(Drawn::at)).map(Drawn::jar);
             if (jar.isPresent()) {
@@ -228,9 +229,29 @@ public class JarWork implements Using {
         });
     }
 
+    /** Strips cut off a roll as wide as they are. */
+    private void cut(UUID making, Making after, Act act, Brief brief, int seq, Instant at) {
+        TapeReading.of(new Trace(after.plan(), moments(after, act)), brief.width(), brief.height()).ifPresent(strips -> {
+            List<Lot> rolls = rolls().stream().filter(roll -> roll.owned().size() != null && roll.owned().size().width().equals(strips.width())).sorted(Comparator.comparingDouble(Lot::left)).toList();
+            Optional<Lot> roll = rolls.stream().filter(each -> each.left() >= strips.total().millimetres()).findFirst().or(() -> rolls.isEmpty() ? Optional.empty() : Optional.of(rolls.getLast()));
+            roll.ifPresent(lot -> jars.draw(List.of(new Drawn(making, seq, 0, TAPE, lot.owned().id(), null, strips.total().millimetres(), at))));
+        });
+    }
+
+    private static List<Trace.Moment> moments(Making after, Act act) {
+        return after.moments().stream().filter(moment -> moment.act().id().equals(act.id())).toList();
+    }
+
+    /** Rolls of tape, with the mm left of them. */
+    public List<Lot> rolls() {
+        List<Owned> all = shelf.kept().read().stream().filter(owned -> owned.kind() == Owned.Kind.TAPE && owned.size() != null).toList();
+        Map<UUID, Double> out = all.isEmpty() ? Map.of() : jars.outOfLots();
+        return all.stream().map(owned -> lot(owned, owned.size().height().millimetres() * owned.count() * owned.left().orElse(1.0), out.getOrDefault(owned.id(), 0.0))).toList();
+    }
+
     @Override
     public void tookBack(UUID making, int seq) {
-        List<UUID> mixed = jars.drawnBy(making).stream().filter(taken -> taken.seq() >= seq && taken.jar() != null && taken.millilitres() == 0).map(Drawn::jar).distinct().toList();
+        List<UUID> mixed = jars.drawnBy(making).stream().filter(taken -> taken.seq() >= seq && taken.jar() != null && taken.amount() == 0).map(Drawn::jar).distinct().toList();
         jars.putBack(making, seq);
         Map<UUID, Double> out = mixed.isEmpty() ? Map.of() : jars.outOfJars();
         // a jar that was filled by what is taken back was never filled, unless others took of it

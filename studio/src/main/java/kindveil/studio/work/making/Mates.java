@@ -31,19 +31,20 @@ class Mates {
     /** What one pull made ready is taken as done by every other that is at it. */
     void follow(UUID series) {
         List<StoredMaking> mates = makings.ofSeries(series).stream().filter(mate -> !mate.laidAside()).toList();
-        Map<ActId, Instant> ready = new HashMap<>();
-        mates.forEach(mate -> mate.told().stream().map(ToldDeed::deed).filter(deed -> !deed.assumed() && shared(mate, deed.act())).forEach(deed -> ready.merge(deed.act(), deed.at(), (a, b) -> a.isBefore(b) ? a : b)));
+        Map<ActId, Deed> ready = new HashMap<>();
+        mates.forEach(mate -> mate.told().stream().map(ToldDeed::deed).filter(deed -> !deed.assumed() && shared(mate, deed.act())).forEach(deed -> ready.merge(deed.act(), deed, (a, b) -> a.at().isBefore(b.at()) ? a : b)));
         mates.forEach(mate -> follow(mate, ready));
     }
 
-    private void follow(StoredMaking mate, Map<ActId, Instant> ready) {
+    private void follow(StoredMaking mate, Map<ActId, Deed> ready) {
         Making making = mate.making();
         int seq = mate.told().size();
         Optional<Act> at = making.current().filter(act -> ready.containsKey(act.id()));
         while (at.isPresent()) {
             Act act = at.get();
-            Instant done = ready.get(act.id());
-            Deed deed = new Deed(act.id(), act.expected(), done.isBefore(making.lastDeed()) ? making.lastDeed() : done, true);
+            Deed first = ready.get(act.id());
+            Instant done = first.at();
+            Deed deed = new Deed(act.id(), act.expected(), done.isBefore(making.lastDeed()) ? making.lastDeed() : done, true, first.since());
             making = making.with(deed);
             makings.tell(mate.id(), seq, List.of(new ToldDeed(deed, clock.instant(), false)), making);
             seq++;

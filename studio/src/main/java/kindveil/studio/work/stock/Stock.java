@@ -14,6 +14,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import kindveil.measure.UnusableValue;
 import kindveil.mixing.Ageing;
 import kindveil.mixing.Recipe;
 import kindveil.mixing.Shopping;
@@ -56,6 +57,15 @@ public class Stock {
         this.makings = makings;
         this.sittings = sittings;
         this.clock = clock;
+    }
+
+    /** By the name a page was given for it. */
+    public static UUID id(String text) {
+        try {
+            return UUID.fromString(text);
+        } catch (IllegalArgumentException unread) {
+            throw new UnusableValue("It", text, "one of the shelf", "Open the page again.");
+        }
     }
 
     /** What can stand in a jar. */
