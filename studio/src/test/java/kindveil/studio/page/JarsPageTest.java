@@ -147,6 +147,25 @@ class JarsPageTest {
         assertEquals(jar.state().left() - left[0], jars.get(jar.jar().id()).state().left() - left[2], 1e-6);
     }
 
+    /** What the first of several mixes at its bench is enough for all that are planned. */
+    @Test
+    void mixedForAll_atTheFirstBench_servesTheOthers() {
+        Piece[] two = {film("Moth film"), film("Reed film")};
+        planned(two);
+        MakeWork makings = studio.bean(MakeWork.class);
+        StoredMaking making = makings.begin(two[0].id());
+        Web.Answer bench = web.get("/bench/" + making.id());
+        assertTrue(bench.words().contains("Reed film too"), bench.words());
+        web.post("/bench/" + making.id() + "/tell", Map.of("seq", "0", "answer", "0", "more", bench.field("more")));
+        double need = jars.standing().getFirst().state().left();
+        studio.clock().turnTo(Duration.ofHours(4));
+        StoredMaking other = makings.begin(two[1].id());
+        String ready = web.get("/bench/" + other.id()).words();
+        assertTrue(ready.contains("take this jar") && need >= 2 * Double.parseDouble(bench.field("more")), ready);
+        makings.layAside(making.id());
+        makings.layAside(other.id());
+    }
+
     @Test
     void everythingWrongWithABatch_isSaidAtOnce_andNothingIsMixed() {
         String wrong = web.post("/jars", Map.of("mixture", "release-solution", "bottle", "70", "opening", "0", "more", "much", "ago", "-2", "part", "none")).words();
@@ -220,6 +239,25 @@ class JarsPageTest {
         assertFalse(web.get("/jars").words().contains("Heron solution"));
         web.post("/jars/" + id + "/bring-back", Map.of());
         assertTrue(web.get("/jars").words().contains("Heron solution"));
+    }
+
+    /** Make says what is left after it, what is short, and takes a lot of one's own where one is told. */
+    @Test
+    void whatItTakes_isHeldAgainstTheShelf_andALotIsTaken_andLeftAgain() {
+        Piece piece = pieces.begin("Shelf oar", Length.ofMillimetres(90), "oar.png", Samples.cornerPng());
+        assertFalse(web.get("/pieces/" + piece.id() + "/make").words().contains("on your shelf"), "nothing is said of an empty shelf");
+        lot("gloss-medium", "250 ml");
+        Web.Answer make = web.get("/pieces/" + piece.id() + "/make");
+        assertTrue(make.words().contains("left after") && make.words().contains("any of it"), make.words());
+        assertTrue(web.get("/pieces/" + piece.id() + "/build").text().contains("aria-label=\"on your shelf\""));
+        Owned lot = jars.lots().getFirst().owned();
+        web.post("/pieces/" + piece.id() + "/lot", Map.of("version", make.field("version"), "product", "gloss-medium", "lot", lot.id().toString()));
+        assertTrue(pieces.plan(pieces.get(piece.id())).needs().keySet().stream().anyMatch(product -> product.id().equals(lot.id().toString())));
+        stock.keep(lot.id(), lot.what(), lot.name(), 1, 250, 0.002, null, null, null);
+        assertTrue(web.get("/pieces/" + piece.id() + "/make").words().contains("short: 0.5 ml on your shelf"), web.get("/pieces/" + piece.id() + "/make").words());
+        assertTrue(web.get("/pieces/" + piece.id() + "/build").text().contains("aria-label=\"runs out on your shelf\""));
+        web.post("/pieces/" + piece.id() + "/lot", Map.of("version", web.get("/pieces/" + piece.id() + "/make").field("version"), "product", "gloss-medium", "lot", ""));
+        assertTrue(pieces.plan(pieces.get(piece.id())).needs().keySet().stream().anyMatch(product -> product.id().equals("gloss-medium")));
     }
 
     @Test

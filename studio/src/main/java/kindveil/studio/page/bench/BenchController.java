@@ -16,7 +16,10 @@ import jakarta.servlet.http.HttpServletRequest;
 import kindveil.studio.page.Say;
 import kindveil.studio.page.device.Caller;
 import kindveil.studio.work.device.Doorkeeper;
+import kindveil.mixing.Recipe;
 import kindveil.studio.work.jar.JarWork;
+import kindveil.studio.work.making.Using;
+import kindveil.studio.work.stock.Stock;
 import kindveil.studio.work.log.LogEntry;
 import kindveil.studio.work.log.Results;
 import kindveil.studio.work.making.MakeWork;
@@ -48,8 +51,10 @@ class BenchController {
     private final Doorkeeper keeper;
     private final HttpServletRequest request;
     private final JarWork jars;
+    private final Stock stock;
 
-    BenchController(MakeWork makings, ReplanWork replans, PieceWork pieces, Results results, Say say, Doorkeeper keeper, HttpServletRequest request, JarWork jars) {
+    BenchController(MakeWork makings, ReplanWork replans, PieceWork pieces, Results results, Say say, Doorkeeper keeper, HttpServletRequest request, JarWork jars, Stock stock) {
+        this.stock = stock;
         this.jars = jars;
         this.keeper = keeper;
         this.request = request;
@@ -75,7 +80,7 @@ class BenchController {
         Piece piece = pieces.get(making.piece());
         List<MakingLine> series = makings.pulls(making);
         PullView pull = PullView.of(making, series, results.of(making).map(LogEntry::id).orElse(null), "/pieces/" + piece.id());
-        return new BenchPage(BenchView.of(making, piece, others(id, series), pull, making.making().current().map(act -> makings.beside(id, act, say.now())).orElse(List.of()), say), BenchPage.LiveView.of(making, Caller.id(request), keeper.door()), ReadyJar.of(making, jars, say), say.air(making.air().last()), say.time(say.now()), say.now().toEpochMilli(), all, wrong, against).in("bench/bench");
+        return new BenchPage(BenchView.of(making, piece, others(id, series), pull, making.making().current().map(act -> makings.beside(id, act, say.now())).orElse(List.of()), say), BenchPage.LiveView.of(making, Caller.id(request), keeper.door()), ReadyJar.of(making, jars, stock, say), say.air(making.air().last()), say.time(say.now()), say.now().toEpochMilli(), all, wrong, against).in("bench/bench");
     }
 
     /** A clock that stands before what was told last was set, then or since: no window is right by it. */
@@ -98,14 +103,14 @@ class BenchController {
     }
 
     @PostMapping("/bench/{id}/tell")
-    Object tell(@PathVariable UUID id, @RequestParam int seq, @RequestParam int answer, @RequestParam(defaultValue = "0") String ago, @RequestParam(defaultValue = "false") boolean anyway, @RequestParam(required = false) @Nullable UUID jar) {
+    Object tell(@PathVariable UUID id, @RequestParam int seq, @RequestParam int answer, @RequestParam(defaultValue = "0") String ago, @RequestParam(defaultValue = "false") boolean anyway, @RequestParam(required = false) @Nullable UUID jar, @RequestParam(defaultValue = "0") double more) {
         Problems problems = new Problems();
         Double minutes = problems.number("How long ago", ago.isBlank() ? "0" : ago, 0, LONGEST_AGO, "min", "Give the minutes since it was done, 0 for just now.");
         if (problems.any()) {
             return wrong(id, problems.words());
         }
         try {
-            List<String> against = makings.tell(id, seq, answer, minutes, anyway, jar);
+            List<String> against = makings.tell(id, seq, answer, minutes, anyway, new Using.Source(jar, Math.clamp(more, 0, Recipe.MOST_MILLILITRES)));
             return against.isEmpty() ? "redirect:/bench/" + id : page(id, List.of(), true, new BenchPage.Against(against, answer, minutes));
         } catch (Outdated alreadyTold) {
             return "redirect:/bench/" + id + "?said=noted";

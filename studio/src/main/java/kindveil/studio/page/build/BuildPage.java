@@ -7,6 +7,7 @@ import kindveil.studio.page.Say;
 import kindveil.studio.page.piece.LookView;
 import kindveil.studio.page.piece.PieceHead;
 import kindveil.studio.work.log.LastDrops;
+import kindveil.studio.work.jar.JarWork;
 import kindveil.studio.work.look.Alternatives;
 import kindveil.studio.work.look.LookWork;
 import kindveil.studio.work.look.ReadsWork;
@@ -29,9 +30,11 @@ class BuildPage {
     private final Supports supports;
     private final Paints paints;
     private final LastDrops drops;
+    private final JarWork jars;
     private final Say say;
 
-    BuildPage(PieceWork pieces, LookWork looks, ReadsWork reads, Alternatives alternatives, Supports supports, Paints paints, LastDrops drops, Say say) {
+    BuildPage(PieceWork pieces, LookWork looks, ReadsWork reads, Alternatives alternatives, Supports supports, Paints paints, LastDrops drops, JarWork jars, Say say) {
+        this.jars = jars;
         this.pieces = pieces;
         this.looks = looks;
         this.reads = reads;
@@ -58,7 +61,7 @@ class BuildPage {
         Doors doors = Doors.of(piece, form, view, asked.open());
         SectionView section = SectionView.of(planned, view, doors, looks, say);
         return new BuildView(PieceHead.of(piece, "Build"), BuildView.Sentence.of(planned, view, form, doors, supports.with(planned.brief().support()), say), BuildView.Shown.of(planned, view, doors, looks.aspect(piece)), section,
-                doors.open() == null ? null : CardView.of(planned, doors, view, form, title(doors.open(), section), alternatives, say), ThreadView.of(planned, doors, form), doors.door(Where.EDGE, Doors.words(Where.EDGE)),
+                doors.open() == null ? null : CardView.of(planned, doors, view, form, title(doors.open(), section), alternatives, jars.shelf(), say), ThreadView.of(planned, doors, form), doors.door(Where.EDGE, Doors.words(Where.EDGE)),
                 BuildView.Beside.of(planned, planned.trace().refusals().isEmpty() ? List.of() : pieces.remedies(planned), foresight(planned, view, asked.foresee()), drops.of(planned), say), BuildView.Laid.of(planned, say), pieces.canUndo(piece.id()), null, List.of());
     }
 

@@ -1,6 +1,7 @@
 package kindveil.studio.page.build;
 
 import java.time.Duration;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import kindveil.measure.Span;
@@ -11,11 +12,13 @@ import kindveil.studio.page.Pick;
 import kindveil.studio.page.Say;
 import kindveil.studio.page.piece.LookView;
 import kindveil.studio.page.piece.PieceHead;
+import kindveil.studio.work.jar.OnShelf;
 import kindveil.studio.work.look.Alternatives;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.Planned;
 import kindveil.way.Choice;
 import kindveil.way.Where;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What is decided at one place of a build, with what each alternative would change.
@@ -34,9 +37,19 @@ record CardView(Where where, String title, List<BuildForm.Number> numbers, List<
     /**
      * One option.
      *
+     * @param shelf whether the shelf has what it takes, or null where that is not asked
      * @param adds what it is doubted for and the plan as it is now is not, or empty
      */
-    record Row(Pick pick, String id, String drowns, String takes, String inAll, String holds, String adds) {
+    record Row(Pick pick, String id, String drowns, String takes, String inAll, String holds, String adds, OnShelf.@Nullable Level shelf) {
+        /** What the shelf has for it, in words; empty where it has none of it. */
+        public String stock() {
+            return shelf == OnShelf.Level.ENOUGH ? "on your shelf" : shelf == OnShelf.Level.RUNS_OUT ? "runs out on your shelf" : "";
+        }
+
+        public boolean enough() {
+            return shelf == OnShelf.Level.ENOUGH;
+        }
+
         public String cell() {
             return cell(id);
         }
@@ -53,12 +66,12 @@ record CardView(Where where, String title, List<BuildForm.Number> numbers, List<
         }
     }
 
-    static CardView of(Planned planned, Doors doors, LookView view, BuildForm form, String title, Alternatives alternatives, Say say) {
+    static CardView of(Planned planned, Doors doors, LookView view, BuildForm form, String title, Alternatives alternatives, OnShelf shelf, Say say) {
         Where where = doors.open();
         List<BuildForm.Slot> slots = form.slots(where);
         Alternatives.Looked looked = alternatives.look(planned.piece(), slots.stream().map(BuildForm.Slot::choice).toList(), view.right(), view.pass(), Duration.ZERO);
         OptionReading now = Alternatives.reading(planned);
-        List<Choosing> all = slots.stream().map(slot -> new Choosing(slot, slot.choice().options().parallelStream().map(option -> row(planned, slot, option, now, looked, alternatives, say)).toList())).toList();
+        List<Choosing> all = slots.stream().map(slot -> new Choosing(slot, slot.choice().options().parallelStream().map(option -> row(planned, slot, option, now, looked, alternatives, shelf, say)).sorted(Comparator.comparing(row -> !shelf.lots().isEmpty() && !row.enough())).toList())).toList();
         String due = looked.done() ? "" : due(planned.piece(), view, doors);
         return new CardView(where, Words.capital(title), form.numbers(where), all.stream().filter(one -> !one.slot().folded()).toList(), all.stream().filter(one -> one.slot().folded()).toList(), form.pots(where), due);
     }
@@ -79,12 +92,12 @@ record CardView(Where where, String title, List<BuildForm.Number> numbers, List<
         return "%s/alternatives?%s%s".formatted(PieceHead.base(piece), view.query(view.left(), view.right(), view.pass()), doors.query());
     }
 
-    private static Row row(Planned planned, BuildForm.Slot slot, Choice.Option option, OptionReading now, Alternatives.Looked looked, Alternatives alternatives, Say say) {
+    private static Row row(Planned planned, BuildForm.Slot slot, Choice.Option option, OptionReading now, Alternatives.Looked looked, Alternatives alternatives, OnShelf shelf, Say say) {
         Pick pick = slot.options().stream().filter(one -> one.value().equals(option.key())).findFirst().orElseThrow();
         Optional<OptionReading> read = pick.chosen() ? Optional.of(now) : alternatives.reading(planned.piece(), slot.choice(), option);
         String drowns = looked.each().stream().filter(one -> one.choice().equals(slot.choice()) && one.option().equals(option)).findFirst().map(one -> percent(one.drowns(), say)).orElse(UNKNOWN);
         return new Row(pick, id(slot.choice(), option), drowns, read.map(one -> Knot.takes(one, say)).orElse("–"), read.map(one -> one.times().elapsed().map(Span::words).orElse("no end")).orElse("–"),
-                read.map(one -> Knot.holds(one, say)).orElse("–"), read.flatMap(one -> one.beyond(now)).map(say::it).orElse(""));
+                read.map(one -> Knot.holds(one, say)).orElse("–"), read.flatMap(one -> one.beyond(now)).map(say::it).orElse(""), shelf.lots().isEmpty() ? null : read.map(one -> shelf.level(one.products())).orElse(null));
     }
 
     private static String id(Choice choice, Choice.Option option) {

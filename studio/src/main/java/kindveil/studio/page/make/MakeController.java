@@ -7,12 +7,14 @@ import java.util.UUID;
 import kindveil.reading.SeriesReading;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
+import kindveil.studio.work.jar.JarWork;
 import kindveil.studio.work.making.MakeWork;
 import kindveil.studio.work.making.MakingLine;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.piece.Planned;
 import kindveil.studio.work.sheet.RealWork;
+import kindveil.studio.work.stock.Stock;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -26,9 +28,11 @@ class MakeController {
     private final PieceWork pieces;
     private final MakeWork makings;
     private final RealWork reals;
+    private final JarWork jars;
     private final Say say;
 
-    MakeController(PieceWork pieces, MakeWork makings, RealWork reals, Say say) {
+    MakeController(PieceWork pieces, MakeWork makings, RealWork reals, JarWork jars, Say say) {
+        this.jars = jars;
         this.reals = reals;
         this.pieces = pieces;
         this.makings = makings;
@@ -46,7 +50,7 @@ class MakeController {
         Integer count = pulls(problems, pulls);
         Integer gels = plates(problems, plates);
         SeriesView series = count == null || gels == null ? SeriesView.single(pulls, plates, planned, made) : SeriesView.of(planned, count, gels, made);
-        return MakeView.of(planned, series, pieces.remedies(refused(planned)), made, problems.words(), say).in("piece/make");
+        return MakeView.of(planned, series, pieces.remedies(refused(planned)), made, jars.shelf(), problems.words(), say).in("piece/make");
     }
 
     private static @Nullable Integer pulls(Problems problems, String pulls) {
@@ -85,6 +89,14 @@ class MakeController {
         }
         Piece changed = pieces.change(pieces.get(id, veil).seen(version).printing(count));
         return "redirect:%s/make?pulls=%d&plates=%d".formatted(PieceHead.base(changed), count, gels);
+    }
+
+    /** A lot of the shelf taken for a product, or any of it. */
+    @PostMapping({"/pieces/{id}/lot", "/pieces/{id}/veils/{veil}/lot"})
+    String lot(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam int version, @RequestParam String product, @RequestParam(defaultValue = "") String lot) {
+        Piece piece = pieces.get(id, veil);
+        pieces.change(piece.seen(version).taking(product, lot.isEmpty() ? null : Stock.id(lot)));
+        return "redirect:" + PieceHead.base(piece) + "/make";
     }
 
     /** Takes up one of the single changes that make the plan sound. */

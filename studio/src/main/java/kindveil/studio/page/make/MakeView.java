@@ -1,5 +1,6 @@
 package kindveil.studio.page.make;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -8,6 +9,9 @@ import java.util.UUID;
 import kindveil.bench.Step;
 import kindveil.drying.Belief;
 import kindveil.measure.Span;
+import kindveil.measure.Volume;
+import kindveil.product.Product;
+import kindveil.product.Products;
 import kindveil.reading.AmountReading;
 import kindveil.reading.CautionReading;
 import kindveil.reading.HoldReading;
@@ -20,6 +24,8 @@ import kindveil.studio.page.Pick;
 import kindveil.studio.page.Refused;
 import kindveil.studio.page.Say;
 import kindveil.studio.page.piece.PieceHead;
+import kindveil.studio.work.jar.JarWork;
+import kindveil.studio.work.jar.OnShelf;
 import kindveil.studio.work.making.MakingLine;
 import kindveil.studio.work.piece.Planned;
 
@@ -38,7 +44,25 @@ record MakeView(PieceHead head, List<Knot> knots, String elapsed, String takes, 
         String deference, List<String> problems) implements PageView {
 
     /** What is needed of one thing in all. */
-    record Need(String what, String volume) {
+    record Need(String what, String volume, String shelf, boolean lacking, List<Pick> lots, String product) {
+        /**
+         * @param millilitres of it, all pulls together
+         * @param shelf what stands there
+         */
+        static Need of(Product product, Volume needed, Planned planned, OnShelf shelf, Say say) {
+            Optional<Double> left = product.family().poured() ? shelf.left(product) : Optional.empty();
+            boolean lacking = left.map(there -> there + 1e-9 < needed.millilitres()).orElse(false);
+            String words = left.map(there -> lacking ? "%s short: %s on your shelf".formatted(say.one(new Volume(needed.millilitres() - there)), say.one(new Volume(there))) : "%s left after".formatted(say.one(new Volume(there - needed.millilitres()))))
+                    .orElse(shelf.lots().isEmpty() || !product.family().poured() ? "" : "none on your shelf");
+            String kind = planned.piece().standsFor(product.id());
+            List<JarWork.Lot> lots = Products.all().stream().filter(one -> one.id().equals(kind)).findFirst().map(shelf::instead).orElse(List.of());
+            List<Pick> picks = new ArrayList<>();
+            if (!lots.isEmpty()) {
+                picks.add(new Pick("", "any of it", "", kind.equals(product.id())));
+                lots.forEach(lot -> picks.add(new Pick(lot.owned().id().toString(), "%s, %s".formatted(lot.owned().name(), say.one(new Volume(lot.left()))), "", lot.owned().id().toString().equals(product.id()))));
+            }
+            return new Need(product.words(), say.both(needed), words, lacking || words.startsWith("none"), picks, kind);
+        }
     }
 
     /** A making that was laid aside. */
@@ -49,7 +73,7 @@ record MakeView(PieceHead head, List<Knot> knots, String elapsed, String takes, 
     }
 
     /** @param remedies of the veil the bench refuses first */
-    static MakeView of(Planned planned, SeriesView series, List<Remedies> remedies, List<MakingLine> makings, List<String> problems, Say say) {
+    static MakeView of(Planned planned, SeriesView series, List<Remedies> remedies, List<MakingLine> makings, OnShelf shelf, List<String> problems, Say say) {
         TimeReading times = planned.times();
         List<AmountReading> amounts = planned.amounts();
         long before = makings.stream().filter(MakingLine::finished).count();
@@ -60,7 +84,7 @@ record MakeView(PieceHead head, List<Knot> knots, String elapsed, String takes, 
                 Refused.of(planned.whole(), remedies, say), open.map(line -> "/bench/" + line.id()).orElse(""),
                 before == 0 ? "" : before == 1 ? "One making of it is finished." : "%d makings of it are finished.".formatted(before),
                 makings.stream().filter(line -> line.laidAside() && !line.finished()).map(line -> Aside.of(line, say)).toList(),
-                "What it takes, for " + (series.pulls() == 1 ? "" : "%d pulls of ".formatted(series.pulls())) + say.area(planned.brief().area()), planned.needs().entrySet().stream().map(need -> new Need(need.getKey().words(), say.both(need.getValue().times(series.pulls())))).toList(),
+                "What it takes, for " + (series.pulls() == 1 ? "" : "%d pulls of ".formatted(series.pulls())) + say.area(planned.brief().area()), planned.needs().entrySet().stream().map(need -> Need.of(need.getKey(), need.getValue().times(series.pulls()), planned, shelf, say)).toList(),
                 Pick.of(LookState.of(planned.whole()), LookState::name, state -> state.words(planned.whole()), state -> "", LookState.finished(planned.whole()).name()),
                 CautionReading.of(planned.whole()).keySet().stream().map(say::it).toList(), CautionReading.DEFERENCE, problems);
     }

@@ -110,6 +110,11 @@ public class JarWork implements Using {
         return new Lot(owned, Math.max(0, told - taken), Math.max(0, taken - told));
     }
 
+    /** All that is poured, as it stands now. */
+    public OnShelf shelf() {
+        return new OnShelf(lots(), standing());
+    }
+
     // --- filled, opened, looked at, thrown away
 
     /**
@@ -188,10 +193,10 @@ public class JarWork implements Using {
     }
 
     @Override
-    public void told(StoredMaking making, Making after, Act act, List<UUID> together, int seq, @Nullable UUID jar, Instant at) {
+    public void told(StoredMaking making, Making after, Act act, List<UUID> together, int seq, Source source, Instant at) {
         Brief brief = making.now().parts().get(act.id().part()).brief();
         switch (act.step()) {
-            case Step.Mix mix -> mixed(making, act, mix, together.size(), seq, jar, at);
+            case Step.Mix mix -> mixed(making, act, mix, together.size(), seq, source, at);
             case Step.Apply apply -> used(making.id(), after, act, brief, together, seq, at);
             case Step.Cut cut when cut.how() == Step.Cutting.STRIPS -> cut(making.id(), after, act, brief, seq, at);
             case Step.Infuse infuse -> used(making.id(), after, act, brief, together, seq, at);
@@ -201,14 +206,14 @@ public class JarWork implements Using {
         }
     }
 
-    private void mixed(StoredMaking making, Act act, Step.Mix mix, int pulls, int seq, @Nullable UUID jar, Instant at) {
+    private void mixed(StoredMaking making, Act act, Step.Mix mix, int pulls, int seq, Source source, Instant at) {
         Product gives = mix.mixture().gives();
-        if (jar != null && gives != null) {
-            jars.draw(List.of(new Drawn(making.id(), seq, 0, gives.id(), null, jar, 0, at)));
+        if (source.jar() != null && gives != null) {
+            jars.draw(List.of(new Drawn(making.id(), seq, 0, gives.id(), null, source.jar(), 0, at)));
             return;
         }
         making.amounts(act.id()).batch(act.id()).ifPresent(batch -> {
-            Recipe recipe = Recipe.of(mix.mixture(), Math.min(Recipe.MOST_MILLILITRES, batch.volume().millilitres() * pulls), kindveil.mixing.Measure.usual(mix.mixture()));
+            Recipe recipe = Recipe.of(mix.mixture(), Math.min(Recipe.MOST_MILLILITRES, batch.volume().millilitres() * pulls + source.more()), kindveil.mixing.Measure.usual(mix.mixture()));
             int row = draw(making.id(), seq, recipe, at);
             if (gives != null && Keeping.of(mix.mixture()).keeps() && recipe.mixed() >= 1) {
                 StudioJar filled = filled(UUID.nameUUIDFromBytes((making.id() + " " + seq).getBytes(java.nio.charset.StandardCharsets.UTF_8)), Words.capital(gives.words()), recipe, mix.bottlePercent(), Jar.USUAL_OPENING, at, making.id());

@@ -31,7 +31,6 @@ import kindveil.way.Act;
 import kindveil.way.ActId;
 import kindveil.way.Answer;
 import kindveil.way.TellTale;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -175,17 +174,17 @@ public class MakeWork {
      * @return what speaks against it and was not overruled; empty when it is noted
      */
     public List<String> tell(UUID id, int seq, int answer, double minutesAgo, boolean anyway) {
-        return tell(id, seq, answer, minutesAgo, anyway, null);
+        return tell(id, seq, answer, minutesAgo, anyway, Using.Source.AFRESH);
     }
 
-    /** The same. @param jar that stood ready with what was to be mixed, or null */
-    public List<String> tell(UUID id, int seq, int answer, double minutesAgo, boolean anyway, @Nullable UUID jar) {
+    /** The same. @param source of what was to be mixed */
+    public List<String> tell(UUID id, int seq, int answer, double minutesAgo, boolean anyway, Using.Source source) {
         StoredMaking stored = reaching(seen(id, seq), told(minutesAgo));
         Making making = stored.making();
         Act act = making.current().orElseThrow(() -> new UnusableValue("act", "done", "nothing more: this making is finished", "Write down what came of it."));
         UnusableValue.requireWithin("Answer", answer, 0, Math.max(0, act.answers().size() - 1), "", "Choose one of those the act has.");
         Instant at = ago(making, minutesAgo);
-        Deed deed = new Deed(act.id(), answer, at, false, jar == null ? null : using.ready(jar, act));
+        Deed deed = new Deed(act.id(), answer, at, false, source.jar() == null ? null : using.ready(source.jar(), act));
         boolean goesOn = answer >= act.answers().size() || !(act.answers().get(answer).effect() instanceof Answer.Effect.Rescue);
         List<String> against = goesOn ? Stream.concat(against(making, at).stream(), beside(id, act, at).stream()).toList() : List.of();
         if (!against.isEmpty() && !anyway) {
@@ -194,7 +193,7 @@ public class MakeWork {
         Making after = making.with(deed);
         makings.tell(id, seq, List.of(new ToldDeed(deed, clock.instant(), !against.isEmpty())), after);
         if (goesOn) {
-            using.told(stored, after, act, together(stored), seq, jar, clock.instant());
+            using.told(stored, after, act, together(stored), seq, source, clock.instant());
         }
         follow(id);
         return List.of();
@@ -328,7 +327,7 @@ public class MakeWork {
         Making before = making;
         for (int i = 0; i < told.size(); i++) {
             Making next = before.with(told.get(i).deed());
-            using.told(stored, next, before.current().orElseThrow(), together(stored), seq + i, null, clock.instant());
+            using.told(stored, next, before.current().orElseThrow(), together(stored), seq + i, Using.Source.AFRESH, clock.instant());
             before = next;
         }
         follow(id);

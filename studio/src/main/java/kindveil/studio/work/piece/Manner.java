@@ -51,6 +51,13 @@ public record Manner(String way, Map<String, String> choices, Map<String, Double
         return new Manner(way, choices, all, colours, lots);
     }
 
+    /** With any of a built-in product again. */
+    public Manner usingAny(String builtIn) {
+        Map<String, UUID> all = new HashMap<>(lots);
+        all.remove(builtIn);
+        return new Manner(way, choices, dials, colours, all);
+    }
+
     /** With a lot of the artist's own in the place of a built-in product. */
     public Manner using(String builtIn, UUID lot) {
         Map<String, UUID> all = new HashMap<>(lots);

@@ -67,6 +67,21 @@ public record Piece(UUID id, int version, String title, Instant created, Basis b
         return piece.at(inHand + 1);
     }
 
+    /** A lot taken for a built-in product wherever it is used, or, for null, any of it. */
+    public Piece taking(String builtIn, @Nullable UUID lot) {
+        Piece piece = this;
+        for (int i = 0; i < veils.size(); i++) {
+            Manner manner = veils.get(i).design().manner();
+            piece = piece.at(i + 1).with(veils.get(i).design().with(lot == null ? manner.usingAny(builtIn) : manner.using(builtIn, lot)));
+        }
+        return piece.at(inHand + 1);
+    }
+
+    /** The built-in product that something of the piece's plan stands for; itself where it is one. */
+    public String standsFor(String product) {
+        return veils.stream().flatMap(veil -> veil.design().manner().lots().entrySet().stream()).filter(lot -> lot.getValue().toString().equals(product)).map(java.util.Map.Entry::getKey).findFirst().orElse(product);
+    }
+
     public Base base() {
         return basis.base();
     }

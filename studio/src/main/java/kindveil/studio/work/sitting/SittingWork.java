@@ -23,6 +23,7 @@ import kindveil.drying.RoomCourse;
 import kindveil.measure.Length;
 import kindveil.measure.Span;
 import kindveil.measure.UnusableValue;
+import kindveil.sitting.Cost;
 import kindveil.sitting.Hours;
 import kindveil.sitting.Job;
 import kindveil.sitting.JobReading;
@@ -33,6 +34,7 @@ import kindveil.sitting.Schedule;
 import kindveil.sitting.Scheduler;
 import kindveil.sitting.Sitting;
 import kindveil.sitting.Solved;
+import kindveil.studio.work.jar.JarWork;
 import kindveil.studio.work.Caches;
 import kindveil.studio.work.learning.LearnWork;
 import kindveil.studio.work.making.MakeWork;
@@ -65,13 +67,15 @@ public class SittingWork {
     private final Rooms rooms;
     private final LearnWork learning;
     private final WaysOut waysOut;
+    private final JarWork jars;
     private final Clock clock;
     private final ZoneId zone;
     /** Fresh pieces thought through, by piece, version and room. */
     private final Cache<List<Object>, Fresh> fresh = Caches.bounded().maximumSize(200).build();
     private final Deque<Diary> earlier = new ArrayDeque<>();
 
-    SittingWork(Diaries diaries, PieceWork pieces, MakeWork makings, Rooms rooms, LearnWork learning, WaysOut waysOut, Clock clock, ZoneId zone) {
+    SittingWork(Diaries diaries, PieceWork pieces, MakeWork makings, Rooms rooms, LearnWork learning, WaysOut waysOut, JarWork jars, Clock clock, ZoneId zone) {
+        this.jars = jars;
         this.waysOut = waysOut;
         this.learning = learning;
         this.diaries = diaries;
@@ -82,7 +86,7 @@ public class SittingWork {
         this.zone = zone;
     }
 
-    record Fresh(String title, Trace trace, Length width, Length height, boolean sound, JobReading reading) {
+    record Fresh(String title, Trace trace, Length width, Length height, boolean sound, JobReading reading, List<Supply.Mixing> mixings) {
     }
 
     public LocalDate today() {
@@ -111,9 +115,33 @@ public class SittingWork {
         List<StoredMaking> active = makings.active();
         Diary diary = asked.renamed(begun(asked, active));
         List<Hours.Free> free = diary.hours().free(zero, DAYS, zone);
+        List<Supply.Wants> wants = wants(diary, active);
+        Supply standing = wants.isEmpty() ? Supply.NONE : Supply.standing(wants, jars.standing(), zero);
+        Supply batched = wants.size() < 2 || free.isEmpty() ? Supply.NONE : standing.batched(wants, zero.plus(Math.max(0, Math.ceilDiv(Duration.between(zero, free.getFirst().from()).toSeconds(), 60L)), ChronoUnit.MINUTES),
+                (piece, act) -> diary.planned(piece.toString(), act.toString()).filter(at -> !at.isBefore(zero)));
+        Worked each = worked(diary, zero, active, free, standing, scheduler);
+        if (!batched.mixesForOthers()) {
+            return each;
+        }
+        // mixed once for all of them, where that costs nobody anything
+        Worked once = worked(diary, zero, active, free, batched, scheduler);
+        return once.fits() && (!each.fits() || Cost.of(once.problem(), once.plan()).total() <= Cost.of(each.problem(), each.plan()).total()) ? once : each;
+    }
+
+    /** Pieces not begun that mix something that keeps. */
+    private List<Supply.Wants> wants(Diary diary, List<StoredMaking> active) {
+        Set<UUID> under = active.stream().map(StoredMaking::piece).collect(Collectors.toSet());
+        Map<UUID, Piece> known = pieces.all(diary.pieces());
+        return diary.pieces().stream().filter(id -> known.containsKey(id) && !under.contains(id)).map(id -> {
+            Fresh plan = fresh(known.get(id));
+            return plan.sound && plan.reading.plot() != null && !plan.mixings.isEmpty() ? new Supply.Wants(id, plan.title, plan.reading.plot(), plan.mixings) : null;
+        }).filter(Objects::nonNull).toList();
+    }
+
+    private Worked worked(Diary diary, Instant zero, List<StoredMaking> active, List<Hours.Free> free, Supply supply, Scheduler scheduler) {
         List<Worked.Pull> jobs = new ArrayList<>();
         List<Worked.Unfit> unfit = new ArrayList<>();
-        List<Problem.Plot> plots = plots(diary, zero, active, jobs, unfit);
+        List<Problem.Plot> plots = plots(diary, zero, active, supply, jobs, unfit);
         Problem problem = Problem.of(plots, diary.there(), sittings(free, zero), diary.tired());
         Worked bare = new Worked(diary, zero, zone, free, problem, jobs, unfit, null, false, List.of());
         if (plots.isEmpty() || free.isEmpty()) {
@@ -204,7 +232,7 @@ public class SittingWork {
         return sittings;
     }
 
-    private List<Problem.Plot> plots(Diary diary, Instant zero, List<StoredMaking> active, List<Worked.Pull> jobs, List<Worked.Unfit> unfit) {
+    private List<Problem.Plot> plots(Diary diary, Instant zero, List<StoredMaking> active, Supply supply, List<Worked.Pull> jobs, List<Worked.Unfit> unfit) {
         List<Problem.Plot> plots = new ArrayList<>();
         RoomCourse nights = rooms.now().night().alike() ? null : air(zero);
         // what was made meanwhile is not made again
@@ -227,8 +255,12 @@ public class SittingWork {
             }
             if (own.isEmpty()) {
                 String key = id.toString();
-                add(plots, jobs, unfit, plan.reading, new Worked.Pull(key, id, piece.title(), null, plan.width, plan.height, zero, plan.trace.plan(),
-                        begins -> Walk.of(nights == null ? plan.trace.plan() : plan.trace.plan().in(nights)).toTheEndAt(act -> begins.apply(act).map(at -> Duration.between(zero, at)))), due);
+                JobReading reading = plan.reading.plot() == null ? plan.reading : new JobReading(supply.on(id, plan.reading.plot(), plan.trace.plan(), zero, rooms.now().units()), null);
+                add(plots, jobs, unfit, reading, new Worked.Pull(key, id, piece.title(), null, plan.width, plan.height, zero, plan.trace.plan(), begins -> {
+                    Walk walk = Walk.of(nights == null ? plan.trace.plan() : plan.trace.plan().in(nights));
+                    supply.stood(id).forEach((act, since) -> walk.stood(act, Duration.between(zero, since)));
+                    return walk.toTheEndAt(act -> begins.apply(act).map(at -> Duration.between(zero, at)));
+                }), due);
             }
             for (StoredMaking making : own) {
                 List<Moment> coming = making.making().forecast(zero);
@@ -258,7 +290,7 @@ public class SittingWork {
     static Fresh fresh(Planned planned) {
         Length width = planned.sequence().parts().getFirst().brief().width();
         Length height = planned.sequence().parts().getFirst().brief().height();
-        return new Fresh(planned.piece().title(), planned.whole(), width, height, planned.sound(), JobReading.of(new Job("", planned.piece().title(), null), planned.whole().moments(), width, height));
+        return new Fresh(planned.piece().title(), planned.whole(), width, height, planned.sound(), JobReading.of(new Job("", planned.piece().title(), null), planned.whole().moments(), width, height), Supply.Mixing.of(planned));
     }
 
     // ---- what is told

@@ -183,6 +183,13 @@ public class Stock {
         amounts.byProduct().forEach((product, volume) -> needs.add(new Needed(product, volume.millilitres(), mixed.get(product.id()), piece)));
     }
 
+    /** What the pieces of Sittings that are not begun take of something mixed. */
+    public List<Needed> wanting(Product gives) {
+        Set<UUID> begun = makings.active().stream().map(StoredMaking::piece).collect(Collectors.toSet());
+        List<Piece> planned = pieces.all(sittings.diary().pieces()).values().stream().filter(piece -> !begun.contains(piece.id())).toList();
+        return needs(planned).stream().filter(need -> need.product.id().equals(gives.id())).toList();
+    }
+
     /** What each piece takes of what is mixed for it, ml. */
     public Map<Mixture, Map<Piece, Double>> mixed(List<Piece> asked) {
         Map<Mixture, Map<Piece, Double>> mixed = new LinkedHashMap<>();
@@ -190,7 +197,7 @@ public class Stock {
         return mixed;
     }
 
-    /** @param mixture of which it is mixed, or null where it comes out of its own jar */
-    private record Needed(Product product, double millilitres, @Nullable Mixture mixture, Piece piece) {
+    /** What a piece takes. @param mixture of which it is mixed, or null where it comes out of its own jar */
+    public record Needed(Product product, double millilitres, @Nullable Mixture mixture, Piece piece) {
     }
 }

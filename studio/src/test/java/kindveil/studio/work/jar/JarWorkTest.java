@@ -149,7 +149,7 @@ class JarWorkTest {
         for (int seq = 0; seq < most && now.current().isPresent(); seq++) {
             Act act = now.current().get();
             Making after = now.with(new Deed(act.id(), act.expected(), now.lastDeed().plus(Duration.ofHours(5)), false));
-            work.told(making, after, act, List.of(making.id()), seq, act.step() instanceof Step.Mix ? jar : null, NOW);
+            work.told(making, after, act, List.of(making.id()), seq, new kindveil.studio.work.making.Using.Source(act.step() instanceof Step.Mix ? jar : null, 0), NOW);
             now = after;
         }
         return now;

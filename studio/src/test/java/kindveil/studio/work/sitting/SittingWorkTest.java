@@ -103,6 +103,50 @@ class SittingWorkTest {
         }
     }
 
+    private Piece film(String title) {
+        Piece piece = piece(title);
+        return pieces.change(piece.with(piece.design().doing(kindveil.catalogue.Catalogue.way("film-release"))));
+    }
+
+    private static List<String> mixing(Worked worked) {
+        return worked.problem().tasks().stream().flatMap(task -> task.acts().stream()).filter(act -> act.act().key().equals("mix")).map(Task.Timed::title).toList();
+    }
+
+    /** Three pieces that want one solution: one mixes for all at the first sitting, and no piece waits for its own three hours. */
+    @Test
+    void whatSeveralMix_isMixedOnce_andServesAllOfThem_laterToo() {
+        Worked worked = sittings.say(asking("tomorrow 9-10, tomorrow 13-16", "tomorrow 20:00", film("Oar"), film("Lock"), film("Gauge")));
+        assertTrue(worked.fits());
+        assertEquals(List.of(), Check.of(worked.problem(), worked.schedule()));
+        List<String> mixing = mixing(worked);
+        assertEquals(1, mixing.stream().filter(title -> title.startsWith("Mix ")).count(), mixing.toString());
+        assertEquals(2, mixing.stream().filter(title -> title.startsWith("Take release solution, from Oar")).count(), mixing.toString());
+        assertTrue(mixing.getFirst().contains("for Oar and Lock and Gauge"), mixing.toString());
+        // nobody lays film into it before it has stood for three hours
+        Instant mixed = worked.start(0);
+        for (int task = 0; task < worked.problem().tasks().size(); task++) {
+            boolean lays = worked.problem().tasks().get(task).acts().stream().anyMatch(act -> act.act().key().equals("bed"));
+            assertTrue(!lays || Duration.between(mixed, worked.start(task)).toMinutes() >= 180, worked.task(task).words());
+        }
+        studio.clock().forward(Duration.ofMinutes(11));
+        assertFalse(sittings.now().anew(), "it stays when it was planned");
+    }
+
+    /** A jar that stands ready takes the three hours away: what did not fit into one afternoon does. */
+    @Test
+    void aJarThatStands_isTaken_andNobodyWaitsForIt() {
+        Diary asked = asking("tomorrow 13-15", "tomorrow 15:00", film("Oar"), film("Lock"));
+        assertFalse(sittings.worked(asked, kindveil.sitting.Scheduler.QUICK).fits());
+        kindveil.studio.work.jar.JarWork jars = studio.bean(kindveil.studio.work.jar.JarWork.class);
+        UUID jar = jars.mix("Old solution", kindveil.mixing.Recipe.of(kindveil.product.Mixtures.RELEASE_SOLUTION, 40, kindveil.mixing.Measure.CUP), 91, 28, studio.clock().instant().minus(Duration.ofHours(5))).id();
+        Worked worked = sittings.worked(asked, kindveil.sitting.Scheduler.QUICK);
+        assertTrue(worked.fits());
+        assertEquals(2, mixing(worked).stream().filter(title -> title.equals("Take release solution, from Old solution")).count(), mixing(worked).toString());
+        jars.throwAway(jar, 0);
+        assertFalse(sittings.worked(asked, kindveil.sitting.Scheduler.QUICK).fits(), "thrown away");
+        studio.bean(kindveil.studio.work.jar.Jars.class).remove(jar);
+    }
+
     @Test
     void underWay_itsWaitsGoOn_andWhatClosesIsKept() {
         Piece oar = piece("Oar");
