@@ -39,6 +39,8 @@ public record BookReading(Book book, List<Opening> openings, List<Leaf> leaves, 
     private static final double WAVES = 0.15;
     private static final double COCKLES = 0.35;
     private static final double MICRO = 1000;
+    /** What lies across the gutter is folded with it: a film thicker than this cracks there, µm (assumed). */
+    private static final double FOLDS_MICROMETRES = 300;
     public static final int MOST_LEAVES = 200;
 
     /**
@@ -90,8 +92,13 @@ public record BookReading(Book book, List<Opening> openings, List<Leaf> leaves, 
      * @param left number of the left-hand page, 0 where the cover faces the first
      * @param from when they may touch release paper; null where never
      * @param cured from when on without, where that is ever
+     * @param fold what the gutter does to what lies across both; empty where nothing does, or it bears it
      */
-    public record Opening(int left, @Nullable String onLeft, @Nullable String onRight, Between between, String why, @Nullable Duration from, @Nullable Duration cured) {
+    public record Opening(int left, @Nullable String onLeft, @Nullable String onRight, Between between, String why, @Nullable Duration from, @Nullable Duration cured, String fold) {
+        /** Whether one work lies across both. */
+        public boolean across() {
+            return onLeft != null && onLeft.equals(onRight);
+        }
     }
 
     /** One leaf with work on it. @param micrometres of what lies on both its pages @param cockles in words; empty where it lies flat */
@@ -137,13 +144,17 @@ public record BookReading(Book book, List<Opening> openings, List<Leaf> leaves, 
     // ---- what faces what
 
     private static Opening opening(int left, @Nullable Laid onLeft, @Nullable Laid onRight) {
+        String fold = onLeft != null && onLeft == onRight ? fold(onLeft) : "";
+        if (onLeft != null && onLeft == onRight && onLeft.end.support().map(under -> under.support().is(Support.Trait.RIGID)).orElse(false)) {
+            return new Opening(left, onLeft.name, onLeft.name, Between.NEVER, "It lies across both pages and does not fold.", null, null, "");
+        }
         List<Laid> both = Stream.of(Optional.ofNullable(onLeft), Optional.ofNullable(onRight)).flatMap(Optional::stream).toList();
         Duration from = Duration.ZERO;
         Duration cured = Duration.ZERO;
         for (Laid laid : both) {
             ReadyReading.Ready ready = ReadyReading.of(laid.end).uses().stream().filter(each -> each.use() == ReadyReading.Use.INTERLEAVED).findFirst().orElseThrow();
             if (ready.from() == null) {
-                return new Opening(left, name(onLeft), name(onRight), Between.NEVER, ready.why(), null, null);
+                return new Opening(left, name(onLeft), name(onRight), Between.NEVER, ready.why(), null, null, fold);
             }
             from = Span.longer(from, laid.started.plus(ready.from()));
             cured = Span.longer(cured, laid.started.plus(laid.end.now().plus(Curing.left(laid.end, Face.SUPPORT_FRONT))));
@@ -152,13 +163,21 @@ public record BookReading(Book book, List<Opening> openings, List<Leaf> leaves, 
         boolean sticksRight = onRight != null && sticks(onRight.end);
         Optional<Product> marks = both.stream().flatMap(laid -> laid.end.topCoat(Face.SUPPORT_FRONT).stream()).map(Coating::product).filter(product -> product.is(Trait.OILY) || product.is(Trait.WAXY) || product.is(Trait.SOLUBLE)).findFirst();
         if (sticksLeft && sticksRight) {
-            return new Opening(left, name(onLeft), name(onRight), Between.ALWAYS, "Acrylic faces stick to each other, cured or not.", from, null);
+            return new Opening(left, name(onLeft), name(onRight), Between.ALWAYS, "Acrylic faces stick to each other, cured or not.", from, null, fold);
         }
         if (marks.isPresent()) {
-            return new Opening(left, name(onLeft), name(onRight), Between.ALWAYS, "%s marks the page that faces it.".formatted(kindveil.measure.Words.capital(marks.get().words())), from, null);
+            return new Opening(left, name(onLeft), name(onRight), Between.ALWAYS, "%s marks the page that faces it.".formatted(kindveil.measure.Words.capital(marks.get().words())), from, null, fold);
         }
-        return sticksLeft || sticksRight ? new Opening(left, name(onLeft), name(onRight), Between.UNTIL_CURED, "An acrylic face sticks to paper while it is soft.", from, cured)
-                : new Opening(left, name(onLeft), name(onRight), Between.NOTHING, "Neither face sticks once it is dry.", from, from);
+        return sticksLeft || sticksRight ? new Opening(left, name(onLeft), name(onRight), Between.UNTIL_CURED, "An acrylic face sticks to paper while it is soft.", from, cured, fold)
+                : new Opening(left, name(onLeft), name(onRight), Between.NOTHING, "Neither face sticks once it is dry.", from, from, fold);
+    }
+
+    /** Folded each time the book is opened. */
+    private static String fold(Laid laid) {
+        double thick = micrometres(laid);
+        boolean cast = laid.end.layers(Face.SUPPORT_FRONT).stream().anyMatch(layer -> layer instanceof Coating coat && coat.product().is(Trait.CAST));
+        return cast ? "What is cast breaks at the gutter: cut it there, or lay it on one page."
+                : thick > FOLDS_MICROMETRES ? "%s thick, it cracks at the gutter: leave a hand’s breadth bare there, cut it there, or lay it thinner.".formatted(kindveil.measure.Figures.rounded(thick / MICRO, 2) + " mm") : "";
     }
 
     private static @Nullable String name(@Nullable Laid laid) {

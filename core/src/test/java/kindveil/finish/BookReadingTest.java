@@ -51,6 +51,23 @@ class BookReadingTest {
         assertEquals(List.of(), empty.openings());
     }
 
+    /** One work across both pages faces itself, is folded at the gutter, and counts on both leaves. */
+    @Test
+    void spread_facesItself_andIsFolded() {
+        Laid thin = laid("gel-lay");
+        BookReading spread = BookReading.of(JOURNAL, Map.of(4, thin, 5, thin));
+        assertTrue(spread.openings().getFirst().across());
+        assertEquals(Between.ALWAYS, spread.openings().getFirst().between());
+        assertEquals("", spread.openings().getFirst().fold());
+        assertEquals(2, spread.leaves().size());
+        Laid thick = laid("gel-lay school=deep-bed");
+        assertTrue(BookReading.micrometres(thick) > 300, String.valueOf(BookReading.micrometres(thick)));
+        assertTrue(BookReading.of(JOURNAL, Map.of(4, thick, 5, thick)).openings().getFirst().fold().contains("cracks at the gutter"));
+        assertEquals("", BookReading.of(JOURNAL, Map.of(4, thick, 7, thick)).openings().getFirst().fold(), "on pages that do not face each other nothing is folded");
+        Laid panel = laid("panel", Support.BIRCH_PANEL, "gel-lay");
+        assertEquals(Between.NEVER, BookReading.of(JOURNAL, Map.of(4, panel, 5, panel)).openings().getFirst().between());
+    }
+
     /** Pages 4 and 5 face each other, 5 and 6 are two sides of a leaf. */
     @Test
     void acrylicFaces_needReleasePaperForGood_whereTheyFaceEachOther() {

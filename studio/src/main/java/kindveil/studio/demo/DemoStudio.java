@@ -183,7 +183,7 @@ class DemoStudio implements SmartLifecycle {
     private void journal() {
         Map<Integer, UUID> pages = new HashMap<>();
         Map.of(6, "Ticket on tape", 7, "Ferry ticket", 12, "Mooring rope", 21, "Ferry window").forEach((page, title) -> pieces.all().stream().filter(piece -> piece.title().equals(title)).findFirst().ifPresent(piece -> pages.put(page, piece.id())));
-        books.add(new StudioBook(UUID.randomUUID(), 0, "River-ferry journal", ago(Duration.ofDays(30)), new BookReading.Book(28, 160, 7), pages));
+        books.add(new StudioBook(UUID.randomUUID(), 0, "River-ferry journal", ago(Duration.ofDays(30)), new BookReading.Book(28, 160, 7), pages, null));
     }
 
     /** Five pieces until the day after tomorrow, from soon on. */

@@ -24,6 +24,9 @@ import org.springframework.stereotype.Component;
 /** Times, lengths and amounts as this studio says them: its clock on the wall, its measures first. */
 @Component("say")
 public class Say {
+    private static final double GRAMS_PER_OUNCE = 28.3495;
+    private static final double OUNCES_PER_POUND = 16;
+    private static final double GRAMS_PER_KILOGRAM = 1000;
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
     private static final DateTimeFormatter DAY_TIME = DateTimeFormatter.ofPattern("EEE HH:mm", Locale.ENGLISH);
     private static final DateTimeFormatter DATE = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
@@ -151,6 +154,15 @@ public class Say {
 
     public String area(Area area) {
         return area.print(units());
+    }
+
+    /** A weight as one says it: grams or kilograms, ounces or pounds. */
+    public String weight(double grams) {
+        if (measure() == UnitSystem.US) {
+            double ounces = grams / GRAMS_PER_OUNCE;
+            return ounces >= OUNCES_PER_POUND ? Figures.rounded(ounces / OUNCES_PER_POUND, 1) + " lb" : Figures.rounded(ounces, 1) + " oz";
+        }
+        return grams >= GRAMS_PER_KILOGRAM ? Figures.rounded(grams / GRAMS_PER_KILOGRAM, 1) + " kg" : Figures.rounded(grams, 0) + " g";
     }
 
     public String percent(double share) {

@@ -1,6 +1,7 @@
 package kindveil.studio.page;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.time.Duration;
@@ -76,8 +77,18 @@ class BookPageTest {
         assertEquals(409, web.post("/books/" + book.id() + "/take", Map.of("version", "0", "page", "5")).status());
         web.post("/books/" + book.id() + "/take", Map.of("version", version(book), "page", "5"));
         assertEquals(Map.of(6, left.id()), books.get(book.id()).pages());
-        web.post("/books/" + book.id() + "/remove", Map.of());
-        assertEquals(404, web.get("/books/" + book.id()).status());
+        // across two pages: both are taken, and free again together
+        assertTrue(web.post("/books/" + book.id() + "/lay", Map.of("version", version(book), "piece", right.id().toString(), "page", "9", "across", "true")).words().contains("a left-hand page"));
+        assertTrue(web.post("/books/" + book.id() + "/lay", Map.of("version", version(book), "piece", right.id().toString(), "page", "8", "across", "true")).words().contains("8 and 9 Right oar, across both"));
+        assertTrue(web.post("/books/" + book.id() + "/lay", Map.of("version", version(book), "piece", left.id().toString(), "page", "9")).words().contains("Another piece lies there"));
+        web.post("/books/" + book.id() + "/take", Map.of("version", version(book), "page", "8"));
+        assertEquals(Map.of(6, left.id()), books.get(book.id()).pages());
+        // given away, and back again with all that lay in it
+        assertTrue(web.post("/books/" + book.id() + "/remove", Map.of()).words().contains("Landing journal, given away"));
+        web.post("/books/" + book.id() + "/bring-back", Map.of());
+        assertEquals(Map.of(6, left.id()), books.get(book.id()).pages());
+        assertFalse(web.get("/books").words().contains("given away"));
+        studio.bean(kindveil.studio.work.book.Books.class).remove(book.id());
     }
 
     private String version(StudioBook book) {

@@ -78,11 +78,11 @@ class BookController {
 
     /** A piece laid on a page. */
     @PostMapping("/books/{id}/lay")
-    Object lay(@PathVariable UUID id, @RequestParam int version, @RequestParam UUID piece, @RequestParam(defaultValue = "") String page) {
+    Object lay(@PathVariable UUID id, @RequestParam int version, @RequestParam UUID piece, @RequestParam(defaultValue = "") String page, @RequestParam(defaultValue = "false") boolean across) {
         StudioBook was = books.get(id);
         Problems problems = new Problems();
         Integer number = problems.whole("Page", page, 1, was.book().pages(), "", "The first page is a right-hand one.");
-        StudioBook changed = number == null ? null : problems.read(() -> was.seen(version).laying(piece, number));
+        StudioBook changed = number == null ? null : problems.read(() -> across ? was.seen(version).across(piece, number) : was.seen(version).laying(piece, number));
         if (changed == null) {
             return page(was, null, problems.words());
         }
@@ -97,8 +97,14 @@ class BookController {
     }
 
     @PostMapping("/books/{id}/remove")
-    String remove(@PathVariable UUID id) {
-        books.remove(id);
+    String giveAway(@PathVariable UUID id) {
+        books.giveAway(id);
         return "redirect:/books";
+    }
+
+    @PostMapping("/books/{id}/bring-back")
+    String bringBack(@PathVariable UUID id) {
+        books.bringBack(id);
+        return "redirect:/books/" + id;
     }
 }

@@ -35,11 +35,11 @@ record BookView(UUID id, int version, BooksView.Form form, String thick, boolean
     private static final double LEAST_HALF = 0.9;
 
     /** Two facing pages. */
-    record Facing(String pages, String what, String needs, boolean never, String when) {
+    record Facing(String pages, String what, String needs, boolean never, String when, String fold) {
     }
 
     /** A piece on its page. */
-    record On(int page, String title, String href, String thick, String cockles) {
+    record On(int page, String pages, String title, String href, String thick, String cockles) {
     }
 
     /** One leaf: a line, or its outline where something lies on it. @param title said of it; empty where nothing does */
@@ -59,7 +59,7 @@ record BookView(UUID id, int version, BooksView.Form form, String thick, boolean
         String gapes = reading.strained() ? " It gapes by %s: take leaves out, or spread what is thick over more of it.".formatted(say.one(Length.ofMillimetres(reading.gapes()))) : reading.gapes() > 0 ? " The spine gives that much." : "";
         return new BookView(read.book().id(), read.book().version(), typed == null ? BooksView.Form.of(read.book(), say) : typed, thick + gapes, reading.strained(), closes(read, say),
                 reading.openings().stream().map(opening -> facing(opening, read, say)).toList(),
-                read.on().entrySet().stream().map(each -> on(each.getKey(), each.getValue(), leaves.get((each.getKey() + 1) / 2), say)).toList(),
+                read.on().entrySet().stream().filter(each -> each.getKey() % 2 == 0 || !each.getValue().equals(read.on().get(each.getKey() - 1))).map(each -> on(each.getKey(), each.getValue().equals(read.on().get(each.getKey() + 1)) && each.getKey() % 2 == 0, each.getValue(), leaves.get((each.getKey() + 1) / 2), say)).toList(),
                 lines(reading, leaves, perMillimetre, say), papers(reading, leaves, perMillimetre),
                 "M%.1f %.1fV%.1f".formatted(SPINE_AT, FOOT, FOOT - perMillimetre * reading.book().spine()),
                 pieces.stream().filter(piece -> !read.on().containsValue(piece)).map(piece -> new Choice(piece.id(), piece.title())).toList(), problems);
@@ -79,14 +79,14 @@ record BookView(UUID id, int version, BooksView.Form form, String thick, boolean
 
     private static Facing facing(Opening opening, Read read, Say say) {
         String pages = opening.left() == 0 ? "cover and 1" : "%d and %d".formatted(opening.left(), opening.left() + 1);
-        String what = "%s · %s".formatted(opening.onLeft() == null ? "bare" : opening.onLeft(), opening.onRight() == null ? "bare" : opening.onRight());
+        String what = opening.across() ? opening.onLeft() + ", across both" : "%s · %s".formatted(opening.onLeft() == null ? "bare" : opening.onLeft(), opening.onRight() == null ? "bare" : opening.onRight());
         String until = opening.between() == Between.UNTIL_CURED && opening.cured() != null ? ", that is until " + say.day(read.zero().plus(opening.cured())) : "";
         String when = opening.from() == null ? "" : "closed from " + say.day(read.zero().plus(opening.from()));
-        return new Facing(pages, what, "%s%s. %s".formatted(kindveil.measure.Words.capital(opening.between().words()), until, say.it(opening.why())), opening.from() == null, when);
+        return new Facing(pages, what, "%s%s. %s".formatted(kindveil.measure.Words.capital(opening.between().words()), until, say.it(opening.why())), opening.from() == null, when, say.it(opening.fold()));
     }
 
-    private static On on(int page, Piece piece, Leaf leaf, Say say) {
-        return new On(page, piece.title(), "/pieces/%s/finish".formatted(piece.id()), "%s mm on its leaf".formatted(kindveil.measure.Figures.rounded(leaf.micrometres() / MICRO, 2)), leaf.cockles());
+    private static On on(int page, boolean across, Piece piece, Leaf leaf, Say say) {
+        return new On(page, across ? "%d–%d".formatted(page, page + 1) : String.valueOf(page), piece.title(), "/pieces/%s/finish".formatted(piece.id()), "%s mm on its leaf".formatted(kindveil.measure.Figures.rounded(leaf.micrometres() / MICRO, 2)), leaf.cockles());
     }
 
     /** Leaves leave the spine evenly, and lie at the fore edge as thick as they are. */

@@ -10,7 +10,11 @@ import kindveil.studio.work.Kept;
 import kindveil.studio.work.book.StudioBook;
 
 /** All books, and a form for another. @param apart what was set apart, in sentences */
-record BooksView(List<Line> books, Form form, List<String> apart, List<String> problems) implements PageView {
+record BooksView(List<Line> books, List<Gone> given, Form form, List<String> apart, List<String> problems) implements PageView {
+    /** One that was given away. */
+    record Gone(UUID id, String title, String when) {
+    }
+
     /** One of them. */
     record Line(String href, String title, String words) {
     }
@@ -26,8 +30,12 @@ record BooksView(List<Line> books, Form form, List<String> apart, List<String> p
         }
     }
 
+    private static String count(long pieces) {
+        return pieces == 0 ? "nothing in it yet" : pieces == 1 ? "one piece in it" : pieces + " pieces in it";
+    }
+
     static BooksView of(Kept<StudioBook> kept, Form form, List<String> problems, Say say) {
-        return new BooksView(kept.read().stream().map(book -> new Line("/books/" + book.id(), book.title(), say.it("%d leaves of %s g/m²; %s".formatted(book.book().leaves(), Figures.plain(book.book().grams()),
-                book.pages().isEmpty() ? "nothing in it yet" : book.pages().size() == 1 ? "one piece in it" : book.pages().size() + " pieces in it")))).toList(), form, kept.sentences(), problems);
+        return new BooksView(kept.read().stream().filter(book -> book.given() == null).map(book -> new Line("/books/" + book.id(), book.title(), say.it("%d leaves of %s g/m²; %s".formatted(book.book().leaves(), Figures.plain(book.book().grams()),
+                count(book.pages().values().stream().distinct().count()))))).toList(), kept.read().stream().filter(book -> book.given() != null).map(book -> new Gone(book.id(), book.title(), say.date(book.given()))).toList(), form, kept.sentences(), problems);
     }
 }

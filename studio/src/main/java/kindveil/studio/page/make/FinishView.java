@@ -6,6 +6,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import kindveil.measure.Length;
+import kindveil.finish.HangingReading;
 import kindveil.bench.Concern;
 import kindveil.bench.Step;
 import kindveil.catalogue.Finishing;
@@ -37,9 +39,10 @@ import org.jspecify.annotations.Nullable;
  *
  * @param frame height of a small picture, 100 wide
  * @param made whether it is made or being made, so that times are dates
+ * @param hanging what it weighs, and what bears that
  * @param waits what everything waits for; empty where nothing cures
  */
-record FinishView(PieceHead head, long frame, List<Coat> coats, List<Layer> order, Refused refused, List<On> on, List<Group> holding, List<Against> against, boolean made, List<Ready> ready, String waits) implements PageView {
+record FinishView(PieceHead head, long frame, List<Coat> coats, List<Layer> order, Refused refused, List<On> on, List<Group> holding, List<Against> against, boolean made, List<Ready> ready, String waits, String hanging) implements PageView {
     private static final Map<Choice, LookState> LAST = Map.of(Finishing.CLEARING, LookState.CLEARED, Finishing.SEALING, LookState.SEALED);
     private static final int MOST_DOUBTS = 2;
 
@@ -89,7 +92,17 @@ record FinishView(PieceHead head, long frame, List<Coat> coats, List<Layer> orde
         return new FinishView(PieceHead.of(piece, "Finish"), Math.round(100 * looks.aspect(piece)), coats(planned, pieces, say), order(planned.whole(), say),
                 Refused.of(planned.trace(), pieces.remedies(planned), say),
                 FinishWork.on(piece).stream().map(on -> new On(say.it(on.getValue().design().theWay().name()), "/pieces/%s/veils/%d/coats/off".formatted(piece.id(), on.getKey()))).toList(),
-                holding(piece, finished, say), against(finished, say), finished.origin() != null, ready(finished.ready(), finished.origin(), finished.end(), say), say.it(finished.ready().slowest()));
+                holding(piece, finished, say), against(finished, say), finished.origin() != null, ready(finished.ready(), finished.origin(), finished.end(), say), say.it(finished.ready().slowest()), hanging(planned, finished.bench(), say));
+    }
+
+    /** What hangs on its hardware. */
+    private static String hanging(Planned planned, kindveil.bench.Bench end, Say say) {
+        Piece piece = planned.piece();
+        Length width = piece.basis().page().map(page -> page.width()).orElse(planned.brief().width());
+        Length height = piece.basis().page().map(page -> page.height()).orElse(planned.brief().height());
+        HangingReading hangs = HangingReading.of(end, width, height);
+        return "It weighs about %s: two D-rings, wire and wall fixing each rated for %s at least; a wire slung at 30° pulls %s on each side.%s".formatted(say.weight(hangs.grams()), say.weight(hangs.rated()), say.weight(hangs.wire()),
+                hangs.framed() ? " Too soft to bear them itself: frame and glass come on top of that." : "");
     }
 
     /** The choices of the way that are about what goes on last. */

@@ -61,7 +61,7 @@ public class BookWork {
     /** Begins one; the same once is begun once. */
     public StudioBook begin(UUID once, String title, Book book) {
         return books.find(once).orElseGet(() -> {
-            StudioBook begun = new StudioBook(once, 0, title, clock.instant(), book, Map.of());
+            StudioBook begun = new StudioBook(once, 0, title, clock.instant(), book, Map.of(), null);
             books.add(begun);
             return begun;
         });
@@ -71,8 +71,13 @@ public class BookWork {
         books.replace(book);
     }
 
-    public void remove(UUID id) {
-        books.remove(get(id).id());
+    /** No longer here; what lay on its pages is as it was, should it come back. */
+    public void giveAway(UUID id) {
+        books.replace(get(id).given(clock.instant()));
+    }
+
+    public void bringBack(UUID id) {
+        books.replace(get(id).given(null));
     }
 
     public Read read(StudioBook book) {
@@ -80,14 +85,19 @@ public class BookWork {
         Map<UUID, Piece> known = pieces.all(book.pages().values());
         Map<Integer, Piece> on = new TreeMap<>();
         Map<Integer, Laid> laid = new HashMap<>();
+        Map<UUID, Laid> works = new HashMap<>();
         book.pages().forEach((page, id) -> {
             Piece piece = known.get(id);
             if (piece != null) {
-                Ended ended = finishing.ended(pieces.plan(piece));
                 on.put(page, piece);
-                laid.put(page, new Laid(piece.title(), ended.end(), ended.made(), ended.origin() == null ? Duration.ZERO : Duration.between(zero, ended.origin())));
+                laid.put(page, works.computeIfAbsent(id, key -> laid(piece, zero)));
             }
         });
         return new Read(book, BookReading.of(book.book(), laid), on, zero);
+    }
+
+    private Laid laid(Piece piece, Instant zero) {
+        Ended ended = finishing.ended(pieces.plan(piece));
+        return new Laid(piece.title(), ended.end(), ended.made(), ended.origin() == null ? Duration.ZERO : Duration.between(zero, ended.origin()));
     }
 }

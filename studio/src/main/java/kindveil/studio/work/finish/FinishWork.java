@@ -67,7 +67,11 @@ public class FinishWork {
      * @param end when the last act before any of it is over, on the bench's time
      * @param making it goes on with, or null
      */
-    public record Finished(FinishReading reading, ReadyReading ready, @Nullable Instant origin, Duration end, @Nullable UUID making) {
+    public record Finished(FinishReading reading, ReadyReading ready, @Nullable Instant origin, Bench bench, @Nullable UUID making) {
+        /** When the last of it is done, on the bench's time. */
+        public Duration end() {
+            return bench.now();
+        }
     }
 
     /** When what is made is ready. @param origin of the bench's time */
@@ -108,7 +112,7 @@ public class FinishWork {
         Brief brief = planned.sequence().parts().getFirst().brief();
         Bench end = ended(planned, making).end();
         int part = making == null ? planned.sequence().parts().size() : making.now().parts().size();
-        return new Finished(FinishReading.of(ALL, end, brief, part), ReadyReading.of(end), making == null ? null : making.begun(), end.now(), making == null ? null : making.id());
+        return new Finished(FinishReading.of(ALL, end, brief, part), ReadyReading.of(end), making == null ? null : making.begun(), end, making == null ? null : making.id());
     }
 
     /** The bench when all of a making is done: as it is now where it is. */
