@@ -15,7 +15,8 @@ public record Volume(double millilitres) {
     private static final double ML_PER_TABLESPOON = 3 * ML_PER_TEASPOON;
     /** A drop from a dropper, ml (assumed). */
     public static final double DROP_MILLILITRES = 0.05;
-    private static final double ML_PER_OUNCE = 29.5735;
+    /** 1 US fluid ounce. */
+    public static final double ML_PER_OUNCE = 29.5735;
     private static final Pattern WRITTEN = Pattern.compile("([^a-z]*?)\\s*(ml|l|cl|fl oz|oz|tsp|tbsp|cups?|drops?)?");
     private static final Map<String, Double> UNITS = Map.ofEntries(Map.entry("ml", 1.0), Map.entry("cl", 10.0), Map.entry("l", 1000.0), Map.entry("fl oz", ML_PER_OUNCE), Map.entry("oz", ML_PER_OUNCE), Map.entry("tsp", ML_PER_TEASPOON),
             Map.entry("tbsp", 3 * ML_PER_TEASPOON), Map.entry("cup", 48 * ML_PER_TEASPOON), Map.entry("cups", 48 * ML_PER_TEASPOON), Map.entry("drop", DROP_MILLILITRES), Map.entry("drops", DROP_MILLILITRES));

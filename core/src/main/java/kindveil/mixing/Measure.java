@@ -5,7 +5,7 @@ import kindveil.product.Mixture;
 
 /** What parts are measured with: the least it measures, and its steps. */
 public enum Measure {
-    DROPPER("a dropper", Volume.DROP_MILLILITRES), SYRINGE("a 1 ml syringe", 0.1), SPOONS("measuring spoons", 0), CUP("a measuring cup", 5);
+    DROPPER("a dropper", Volume.DROP_MILLILITRES), SYRINGE("a small syringe", 0.1), SPOONS("measuring spoons", 0), CUP("a measuring cup", 5);
 
     private static final double SLACK = 1e-9;
     private final String words;

@@ -57,11 +57,15 @@ class AccessibilityTest {
         pieces.ground(pieces.get(finished.id()), "ground.png", Samples.cornerPng());
         kindveil.studio.work.shelf.Paints paints = studio.bean(kindveil.studio.work.shelf.Paints.class);
         paints.putFirst();
+        kindveil.studio.work.jar.JarWork jars = studio.bean(kindveil.studio.work.jar.JarWork.class);
+        jars.mix("Release solution", kindveil.mixing.Recipe.of(kindveil.product.Mixtures.RELEASE_SOLUTION, 50, kindveil.mixing.Measure.CUP), 91, 28, studio.clock().instant().minus(java.time.Duration.ofDays(5)));
+        jars.mix("Slurry", kindveil.mixing.Recipe.of(kindveil.product.Mixtures.SLURRY, 50, kindveil.mixing.Measure.CUP), 0, 28, studio.clock().instant());
+        studio.bean(kindveil.studio.work.stock.Stock.class).keep(UUID.randomUUID(), "gloss-gel", "soft gel", 1, 250, 0.4, null, java.time.LocalDate.of(2024, 1, 1), kindveil.mixing.Ageing.Sign.THICKER);
         SittingWork sittings = studio.bean(SittingWork.class);
         var planned = sittings.say(sittings.diary().saying(Hours.parse("tomorrow 9-12, tomorrow 14-18", sittings.today()), sittings.today().plusDays(2).atTime(18, 0), List.of(piece.id(), finished.id())));
         List<String> faults = new ArrayList<>();
         for (String path : List.of("/sittings", "/sittings?knot=" + planned.job(0) + "~" + planned.act(0), "/sittings/ways", "/sittings/sheet?sitting=" + planned.free().getFirst().from().toInstant().toEpochMilli(), "/", "/pieces", "/ways", "/ways/plate-pull", "/log", "/room", "/made-of", "/supports", "/pulls", own + "/source", own + "/build", own + "/build?open=edge", own + "/arrange", own + "/veils/2/arrange", own + "/print", own + "/make", "/pieces/" + finished.id() + "/make", own + "/make?pulls=4", own + "/finish", own + "/notes", own + "/source/frame", own + "/source/opaque", own + "/source/corners", own + "/print/form", own + "/veils/2/print/block",
-                "/sheets", "/sheets/good-toner/printer", bench, bench + "/plan", bench + "/coats", "/devices", "/bench/" + made.id(), "/pieces/" + finished.id() + "/notes?making=" + made.id(), "/symptoms", "/nowhere", "/pieces/" + finished.id() + "/ground/flat", "/shelf?wish=%236d7a52", "/shelf/pairs?piece=" + piece.id(), "/shelf/drawdown/" + piece.picture(), "/pieces/compare?piece=" + piece.id() + "&piece=" + finished.id())) {
+                "/sheets", "/sheets/good-toner/printer", bench, bench + "/plan", bench + "/coats", "/devices", "/bench/" + made.id(), "/pieces/" + finished.id() + "/notes?making=" + made.id(), "/symptoms", "/nowhere", "/pieces/" + finished.id() + "/ground/flat", "/shelf?wish=%236d7a52", "/shelf/pairs?piece=" + piece.id(), "/jars?mixture=release-solution&more=30%20ml", "/jars?mixture=own", "/shelf/stock", "/shelf/things", "/books", "/shelf/drawdown/" + piece.picture(), "/pieces/compare?piece=" + piece.id() + "&piece=" + finished.id())) {
             page.navigate(studio.address() + path);
             for (int[] size : SIZES) {
                 page.setViewportSize(size[0], size[1]);

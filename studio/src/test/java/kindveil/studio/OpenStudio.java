@@ -3,6 +3,10 @@ package kindveil.studio;
 import java.time.Duration;
 import java.util.List;
 import java.util.stream.Stream;
+import kindveil.studio.work.jar.Drawn;
+import kindveil.studio.work.jar.Jars;
+import kindveil.studio.work.shelf.Shelf;
+import kindveil.studio.work.stock.Things;
 import org.junit.jupiter.api.extension.BeforeEachCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ParameterContext;
@@ -63,6 +67,16 @@ public final class OpenStudio implements ParameterResolver, BeforeEachCallback {
     @Override
     public void beforeEach(ExtensionContext context) {
         studio().clock().turnTo(Duration.ZERO);
+        emptyJars(studio());
+    }
+
+    /** What one test mixed, or told of jars and sheets, does not stand ready for the next. */
+    public static void emptyJars(Studio studio) {
+        Jars jars = studio.bean(Jars.class);
+        jars.drawn().stream().map(Drawn::by).distinct().forEach(by -> jars.putBack(by, 0));
+        jars.kept().read().forEach(jar -> jars.remove(jar.id()));
+        Shelf shelf = studio.bean(Shelf.class);
+        shelf.kept().read().stream().filter(owned -> owned.millilitres() != null || Things.KINDS.contains(owned.kind())).forEach(owned -> shelf.remove(owned.id()));
     }
 
     @Override

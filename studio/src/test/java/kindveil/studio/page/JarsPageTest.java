@@ -23,7 +23,6 @@ import kindveil.studio.OpenStudio.Studio;
 import kindveil.studio.Samples;
 import kindveil.studio.Web;
 import kindveil.studio.work.jar.JarWork;
-import kindveil.studio.work.jar.Jars;
 import kindveil.studio.work.making.MakeWork;
 import kindveil.studio.work.making.StoredMaking;
 import kindveil.studio.work.piece.Piece;
@@ -31,7 +30,6 @@ import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.room.Rooms;
 import kindveil.studio.work.room.StudioRoom;
 import kindveil.studio.work.shelf.Owned;
-import kindveil.studio.work.shelf.Shelf;
 import kindveil.studio.work.sitting.Diaries;
 import kindveil.studio.work.sitting.Diary;
 import kindveil.studio.work.stock.Stock;
@@ -65,13 +63,6 @@ class JarsPageTest {
     @AfterEach
     void away() {
         studio.clock().turnTo(Duration.ZERO);
-        Jars kept = studio.bean(Jars.class);
-        kept.kept().read().forEach(jar -> {
-            kept.putBack(jar.id(), 0);
-            kept.remove(jar.id());
-        });
-        Shelf shelf = studio.bean(Shelf.class);
-        shelf.kept().read().stream().filter(owned -> owned.millilitres() != null || Things.KINDS.contains(owned.kind())).forEach(owned -> shelf.remove(owned.id()));
         diaries.replace(Diary.EMPTY.at(diaries.now().version()));
     }
 
@@ -106,7 +97,7 @@ class JarsPageTest {
         String preview = web.get("/jars?mixture=release-solution&measure=DROPPER" + all).words();
         assertTrue(preview.contains("isopropyl alcohol, at least 90 %") && preview.contains("81 % alcohol by volume"), preview);
         assertEquals(List.of(), jars.standing());
-        web.postRaw("/jars?x=1" + all, Map.of("mixture", "release-solution", "measure", "DROPPER", "bottle", "91", "opening", "28", "name", "Ferry solution"), web.token());
+        web.postRaw("/jars?x=1" + all, Map.of("mixture", "release-solution", "measure", "DROPPER", "bottle", "91", "mouth", "60 mm", "name", "Ferry solution"), web.token());
         JarWork.Standing jar = jars.standing().getFirst();
         assertEquals("Ferry solution", jar.jar().name());
         assertEquals(100 - left("isopropyl-alcohol"), jar.state().left() * 8 / 9, 1e-6);
@@ -168,8 +159,8 @@ class JarsPageTest {
 
     @Test
     void everythingWrongWithABatch_isSaidAtOnce_andNothingIsMixed() {
-        String wrong = web.post("/jars", Map.of("mixture", "release-solution", "bottle", "70", "opening", "0", "more", "much", "ago", "-2", "part", "none")).words();
-        for (String said : List.of("Alcohol in its bottle", "Opening of the jar", "“much”", "Mixed, hours ago", "“none”")) {
+        String wrong = web.post("/jars", Map.of("mixture", "release-solution", "bottle", "70", "mouth", "0 mm", "more", "much", "ago", "-2", "part", "none")).words();
+        for (String said : List.of("Alcohol in its bottle", "Mouth of the jar", "“much”", "Mixed, hours ago", "“none”")) {
             assertTrue(wrong.contains(said), said + " in " + wrong);
         }
         assertTrue(web.post("/jars", Map.of("mixture", "slurry")).words().contains("Choose pieces it is for"));

@@ -70,6 +70,9 @@ class UsMeasuresTest {
         List<String> found = new ArrayList<>(metricOn("/pieces"));
         found.addAll(metricOn("/"));
         found.addAll(metricOn("/sittings"));
+        found.addAll(metricOn("/jars?mixture=release-solution&more=3%20fl%20oz"));
+        found.addAll(metricOn("/shelf/stock"));
+        found.addAll(metricOn("/shelf/things"));
         Piece piece = piece();
         found.addAll(metricOn("/pieces/" + piece.id() + "/build?foresee=true"));
         for (Way way : Catalogue.ways()) {

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import kindveil.measure.Figures;
+import kindveil.measure.UnitSystem;
 import kindveil.measure.Volume;
 import kindveil.measure.Words;
 import kindveil.mixing.Blend;
@@ -34,7 +35,7 @@ import org.jspecify.annotations.Nullable;
  * @param apart what could not be read
  * @param batch what comes of the form as it stands, or null where something of it is wrong or nothing is asked for
  */
-record JarsView(List<JarView> jars, List<String> apart, MixForm form, List<Pick> mixtures, List<Wants> wants, List<Pick> measures, List<Portion> ratio, List<Own> own, boolean ownRecipe, boolean bath, boolean bottled, String bottle,
+record JarsView(List<JarView> jars, List<String> apart, MixForm form, List<Pick> mixtures, List<Wants> wants, List<Pick> measures, List<Portion> ratio, List<Own> own, boolean ownRecipe, boolean bath, boolean bottled, String bottle, Example example,
         @Nullable Made batch, List<String> problems) implements PageView {
     private static final double TALL = 86;
     private static final double FOOT = 105.4;
@@ -93,6 +94,13 @@ record JarsView(List<JarView> jars, List<String> apart, MixForm form, List<Pick>
     record Made(List<Line> lines, String all, String keeps, String strength, String discard, List<String> shelf, List<String> cautions, String doubt, boolean nothing) {
     }
 
+    /** What stands in empty fields. */
+    record Example(String mouth, String more) {
+        static Example of(Say say) {
+            return new Example(say.usual(60, 2.5), say.measure() == UnitSystem.METRIC ? "20 ml" : "1 fl oz");
+        }
+    }
+
     /** One part measured out. */
     record Line(String words, String amount, String counted) {
     }
@@ -107,7 +115,7 @@ record JarsView(List<JarView> jars, List<String> apart, MixForm form, List<Pick>
         List<Pick> measures = java.util.Arrays.stream(Measure.values()).map(measure -> new Pick(measure.name(), measure.words(), "", form.measure().isEmpty() ? measure == usual : measure.name().equals(form.measure()))).toList();
         boolean bottled = chosen.map(mixture -> mixture.leastBottlePercent() > 0).orElse(false);
         return new JarsView(kept.read().stream().map(jar -> jar(jar, say)).toList(), kept.sentences(), form, mixtures, wants, measures, chosen.map(mixture -> ratio(form, mixture)).orElse(List.of()), own(form), form.mixture().equals(MixForm.OWN),
-                chosen.map(mixture -> mixture.gives() == null).orElse(false), bottled, form.bottle().isEmpty() ? chosen.map(mixture -> Figures.plain(mixture.leastBottlePercent() + 1)).orElse("") : form.bottle(), batch == null ? null : made(batch, work, say), problems);
+                chosen.map(mixture -> mixture.gives() == null).orElse(false), bottled, form.bottle().isEmpty() ? chosen.map(mixture -> Figures.plain(mixture.leastBottlePercent() + 1)).orElse("") : form.bottle(), Example.of(say), batch == null ? null : made(batch, work, say), problems);
     }
 
     private static String words(Mixture mixture) {

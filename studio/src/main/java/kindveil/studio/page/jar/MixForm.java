@@ -39,15 +39,16 @@ import org.springframework.util.MultiValueMap;
  * @param ago hours since it was mixed
  * @param own products of a recipe of one's own; {@code ownParts} of each, {@code water} parts of water
  */
-record MixForm(String mixture, Set<String> pieces, String more, String measure, String bottle, List<String> parts, String opening, String name, String trayWidth, String trayHeight, List<String> own, List<String> ownParts, String water, String ago) {
+record MixForm(String mixture, Set<String> pieces, String more, String measure, String bottle, List<String> parts, String mouth, String name, String trayWidth, String trayHeight, List<String> own, List<String> ownParts, String water, String ago) {
     static final String OWN = "own";
     static final int MOST_OWN = 3;
     private static final double LONGEST_SIDE = 2000;
+    private static final Length LEAST_MOUTH = Length.ofMillimetres(12);
     private static final double LONGEST_AGO_HOURS = 90 * 24;
 
     static MixForm of(MultiValueMap<String, String> all, String usual) {
         return new MixForm(first(all, "mixture", usual), new HashSet<>(all.getOrDefault("piece", List.of())), first(all, "more", ""), first(all, "measure", ""), first(all, "bottle", ""), all.getOrDefault("part", List.of()),
-                first(all, "opening", Figures.plain(Jar.USUAL_OPENING)), first(all, "name", ""), first(all, "tray-width", ""), first(all, "tray-height", ""), all.getOrDefault("own", List.of()), all.getOrDefault("own-part", List.of()), first(all, "water", ""), first(all, "ago", "0"));
+                first(all, "mouth", ""), first(all, "name", ""), first(all, "tray-width", ""), first(all, "tray-height", ""), all.getOrDefault("own", List.of()), all.getOrDefault("own-part", List.of()), first(all, "water", ""), first(all, "ago", "0"));
     }
 
     private static String first(MultiValueMap<String, String> all, String key, String or) {
@@ -64,7 +65,7 @@ record MixForm(String mixture, Set<String> pieces, String more, String measure, 
         Mixture told = told(plain, problems);
         double bottled = plain.leastBottlePercent() > 0 ? bottle(plain, problems) : 0;
         Measure with = measure.isEmpty() ? Measure.usual(told) : problems.choice(Measure.class, "Measured with", measure);
-        Double opened = problems.number("Opening of the jar", opening, 1, 2000, "cm²", "A jar 6 cm wide has 28 cm².");
+        Double opened = mouth.isEmpty() ? Double.valueOf(Jar.USUAL_OPENING) : problems.read(() -> opening(Length.parseSize("Mouth of the jar", mouth, LEAST_MOUTH, Length.ofMillimetres(500))));
         Double hours = problems.number("Mixed, hours ago", ago, 0, LONGEST_AGO_HOURS, "h", "0 for just now.");
         Volume needed = plain.gives() == null ? tray(system, problems) : needed(needs, plain, system, problems);
         if (problems.any()) {
@@ -86,6 +87,11 @@ record MixForm(String mixture, Set<String> pieces, String more, String measure, 
             told = part == null ? told : told.with(i, part);
         }
         return told;
+    }
+
+    /** Of a round mouth, cm². */
+    private static double opening(Length across) {
+        return Math.PI * across.millimetres() * across.millimetres() / 400;
     }
 
     private double bottle(Mixture plain, Problems problems) {

@@ -49,9 +49,9 @@ record StockView(List<Lot> jars, Form form, List<Kind> kinds, List<Buy> buy, Lis
             return new Form(all.getOrDefault("id", ""), all.getOrDefault("kind", ""), all.getOrDefault("name", ""), all.getOrDefault("count", "1"), all.getOrDefault("holds", ""), all.getOrDefault("level", "100"), all.getOrDefault("price", ""), all.getOrDefault("opened", ""), all.getOrDefault("sign", ""));
         }
 
-        static Form of(JarWork.Lot lot) {
+        static Form of(JarWork.Lot lot, Say say) {
             Owned owned = lot.owned();
-            return new Form(owned.id().toString(), owned.what(), owned.name(), String.valueOf(owned.count()), figure(owned.millilitres()) + " ml", figure(PERCENT * full(lot)), JarController.cost(owned).map(StockView::figure).orElse(""),
+            return new Form(owned.id().toString(), owned.what(), owned.name(), String.valueOf(owned.count()), held(owned, say), figure(PERCENT * full(lot)), JarController.cost(owned).map(StockView::figure).orElse(""),
                     owned.opened() == null ? "" : String.valueOf(owned.opened()), "");
         }
     }
@@ -70,6 +70,17 @@ record StockView(List<Lot> jars, Form form, List<Kind> kinds, List<Buy> buy, Lis
 
     static String jars(Row row) {
         return row.buy().stream().map(jar -> "%d × %s ml".formatted(jar.count(), Figures.plain(jar.millilitres()))).collect(Collectors.joining(" + "));
+    }
+
+    /** What a jar holds, as it is typed. */
+    private static String held(Owned owned, Say say) {
+        Double millilitres = owned.millilitres();
+        return millilitres == null ? "" : say.measure() == UnitSystem.METRIC ? figure(millilitres) + " ml" : Figures.rounded(millilitres / Volume.ML_PER_OUNCE, 3) + " fl oz";
+    }
+
+    /** Jars as they are bought where one measures so. */
+    private static String bought(Row row, Say say) {
+        return say.measure() == UnitSystem.METRIC ? jars(row) : row.buy().stream().map(jar -> "%d × %s fl oz".formatted(jar.count(), Figures.plain(Math.round(jar.millilitres() / Volume.ML_PER_OUNCE)))).collect(Collectors.joining(" + "));
     }
 
     /** How full what is left of all of them makes them, 0 to 1. */
@@ -96,7 +107,7 @@ record StockView(List<Lot> jars, Form form, List<Kind> kinds, List<Buy> buy, Lis
         if (product != null) {
             Ageing.signs(product).forEach(sign -> signs.add(new Pick(sign.name(), sign.words(), "", false)));
         }
-        return new Lot(owned.id(), owned.name(), say.it(words), "%s left".formatted(say.one(new Volume(lot.left()))), TALL * full(lot), FOOT - TALL * full(lot), say.it((over + age.words() + " " + age.discard()).strip()), !age.usable(), signs, Form.of(lot));
+        return new Lot(owned.id(), owned.name(), say.it(words), "%s left".formatted(say.one(new Volume(lot.left()))), TALL * full(lot), FOOT - TALL * full(lot), say.it((over + age.words() + " " + age.discard()).strip()), !age.usable(), signs, Form.of(lot, say));
     }
 
     private static String kind(Owned lot) {
@@ -113,6 +124,6 @@ record StockView(List<Lot> jars, Form form, List<Kind> kinds, List<Buy> buy, Lis
     private static Buy buy(Row row, List<Owned> lots, Say say) {
         String why = "%s needed, %s there: %s".formatted(say.one(new Volume(row.needed())), say.one(new Volume(row.have())), row.pieces().entrySet().stream().map(piece -> "%s %s".formatted(piece.getKey(), say.one(new Volume(piece.getValue())))).collect(Collectors.joining(", "))) + "." + cost(row, lots);
         List<String> instead = row.instead().stream().map(other -> "Your %s would do: %s.".formatted(other.product().words(), other.costs())).toList();
-        return new Buy(Words.capital(row.product().words()), jars(row), why, instead.stream().map(say::it).toList());
+        return new Buy(Words.capital(row.product().words()), bought(row, say), why, instead.stream().map(say::it).toList());
     }
 }

@@ -17,7 +17,7 @@ import kindveil.studio.work.stock.Things;
 import org.jspecify.annotations.Nullable;
 
 /** Sheets, rolls and tools on the shelf, a form for another, and the kit for what is planned. */
-record ThingsView(List<Thing> things, Form form, List<Pick> kinds, List<Want> wants, List<String> tools, List<String> amounts, List<String> problems) implements PageView {
+record ThingsView(List<Thing> things, Form form, List<Pick> kinds, List<Want> wants, List<String> tools, List<String> amounts, String wide, String high, List<String> problems) implements PageView {
     private static final int PERCENT = 100;
     private static final double MILLIMETRES_PER_METRE = 1000;
     private static final double MILLIMETRES_PER_FOOT = 304.8;
@@ -63,7 +63,7 @@ record ThingsView(List<Thing> things, Form form, List<Pick> kinds, List<Want> wa
     static ThingsView of(Things things, Things.Kit kit, Form form, List<String> problems, Say say) {
         Map<UUID, JarWork.Lot> rolls = things.rolls().stream().collect(Collectors.toMap(roll -> roll.owned().id(), roll -> roll));
         return new ThingsView(things.all().stream().map(owned -> thing(owned, rolls.get(owned.id()), say)).toList(), form, ThingsController.What.all().stream().map(what -> new Pick(what.key(), what.words(), "", what.key().equals(form.kind()))).toList(),
-                kit.needs().stream().map(need -> want(need, say)).toList(), kit.tools().stream().map(say::it).toList(), kit.amounts().entrySet().stream().map(amount -> "%s: %s".formatted(amount.getKey(), say.both(amount.getValue()))).toList(), problems);
+                kit.needs().stream().map(need -> want(need, say)).toList(), kit.tools().stream().map(say::it).toList(), kit.amounts().entrySet().stream().map(amount -> "%s: %s".formatted(amount.getKey(), say.both(amount.getValue()))).toList(), say.usual(210, 8.5), say.usual(297, 11), problems);
     }
 
     private static Thing thing(Owned owned, JarWork.@Nullable Lot roll, Say say) {
