@@ -1,5 +1,6 @@
 package kindveil.bench;
 
+import kindveil.product.Product;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
@@ -61,5 +62,20 @@ public final class Curing {
     /** How long until all of a face has cured; nought where it has. */
     public static Duration left(Bench bench, Face face) {
         return of(bench, face).map(slowest -> Span.left(bench.now(), slowest.at)).orElse(Duration.ZERO);
+    }
+
+    /** Whether the outermost of a face is an acrylic film, which sticks to what is pressed on it until it has cured. */
+    public static boolean sticks(Bench bench, Face face) {
+        return film(bench, face).isPresent();
+    }
+
+    /** Whether it sticks to another such film for good, cured or not: only a last coat hardens. */
+    public static boolean sticksForGood(Bench bench, Face face) {
+        return film(bench, face).filter(product -> !product.is(Trait.FINAL)).isPresent();
+    }
+
+    private static Optional<Product> film(Bench bench, Face face) {
+        List<Layer> layers = bench.layers(face);
+        return layers.isEmpty() || !(layers.getLast() instanceof Layer.Coating coat) ? Optional.empty() : Optional.of(coat.product()).filter(product -> product.is(Trait.WATER_BORNE) && product.is(Trait.CLOSES));
     }
 }

@@ -10,7 +10,6 @@ import java.util.stream.Stream;
 import kindveil.bench.Bench;
 import kindveil.bench.Curing;
 import kindveil.bench.Face;
-import kindveil.bench.Layer;
 import kindveil.bench.Layer.Coating;
 import kindveil.bench.Support;
 import kindveil.measure.Span;
@@ -159,16 +158,16 @@ public record BookReading(Book book, List<Opening> openings, List<Leaf> leaves, 
             from = Span.longer(from, laid.started.plus(ready.from()));
             cured = Span.longer(cured, laid.started.plus(laid.end.now().plus(Curing.left(laid.end, Face.SUPPORT_FRONT))));
         }
-        boolean sticksLeft = onLeft != null && sticks(onLeft.end);
-        boolean sticksRight = onRight != null && sticks(onRight.end);
+        boolean forGood = onLeft != null && onRight != null && both.stream().allMatch(laid -> Curing.sticksForGood(laid.end, Face.SUPPORT_FRONT));
+        boolean sticks = both.stream().anyMatch(laid -> Curing.sticks(laid.end, Face.SUPPORT_FRONT));
         Optional<Product> marks = both.stream().flatMap(laid -> laid.end.topCoat(Face.SUPPORT_FRONT).stream()).map(Coating::product).filter(product -> product.is(Trait.OILY) || product.is(Trait.WAXY) || product.is(Trait.SOLUBLE)).findFirst();
-        if (sticksLeft && sticksRight) {
+        if (forGood) {
             return new Opening(left, name(onLeft), name(onRight), Between.ALWAYS, "Acrylic faces stick to each other, cured or not.", from, null, fold);
         }
         if (marks.isPresent()) {
             return new Opening(left, name(onLeft), name(onRight), Between.ALWAYS, "%s marks the page that faces it.".formatted(kindveil.measure.Words.capital(marks.get().words())), from, null, fold);
         }
-        return sticksLeft || sticksRight ? new Opening(left, name(onLeft), name(onRight), Between.UNTIL_CURED, "An acrylic face sticks to paper while it is soft.", from, cured, fold)
+        return sticks ? new Opening(left, name(onLeft), name(onRight), Between.UNTIL_CURED, "An acrylic face sticks to paper while it is soft.", from, cured, fold)
                 : new Opening(left, name(onLeft), name(onRight), Between.NOTHING, "Neither face sticks once it is dry.", from, from, fold);
     }
 
@@ -182,12 +181,6 @@ public record BookReading(Book book, List<Opening> openings, List<Leaf> leaves, 
 
     private static @Nullable String name(@Nullable Laid laid) {
         return laid == null ? null : laid.name;
-    }
-
-    /** Whether its outermost layer is an acrylic film. */
-    private static boolean sticks(Bench bench) {
-        List<Layer> layers = bench.layers(Face.SUPPORT_FRONT);
-        return !layers.isEmpty() && layers.getLast() instanceof Coating coat && coat.product().is(Trait.WATER_BORNE) && coat.product().is(Trait.CLOSES);
     }
 
     // ---- how thick, and how wavy

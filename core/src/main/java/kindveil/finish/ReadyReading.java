@@ -65,7 +65,7 @@ public record ReadyReading(List<Ready> uses, String slowest) {
                 oily || waxed ? new Ready(Use.VARNISHED, null, waxed ? "Nothing holds on its wax." : "Its oil never dries: wax it, or leave it so.") : new Ready(Use.VARNISHED, late, late == null ? never : foil ? "Sprayed only: brushed varnish beads on tape." : ""),
                 new Ready(Use.FRAMED, late, late == null ? never : loose ? "Behind a spacer only." : ""),
                 new Ready(Use.POSTED, late, late == null ? never : "Release paper on its face, a board on both sides, out of the heat."),
-                sticks(bench) ? new Ready(Use.CLOSED, null, "Acrylic faces stick to each other for good, cured or not: release paper between.") : loose || oily ? new Ready(Use.CLOSED, null, oily ? "Oil marks the page that faces it." : "It smears the page that faces it.") : new Ready(Use.CLOSED, late, late == null ? never : "")),
+                Curing.sticksForGood(bench, Face.SUPPORT_FRONT) ? new Ready(Use.CLOSED, null, "Acrylic faces stick to each other for good, cured or not: release paper between.") : loose || oily ? new Ready(Use.CLOSED, null, oily ? "Oil marks the page that faces it." : "It smears the page that faces it.") : new Ready(Use.CLOSED, late, late == null ? never : "")),
                 slowest.map(each -> "%s, %.0f µm".formatted(each.coat().product().words(), each.coat().wetMicrometres())).orElse(""));
     }
 
@@ -82,11 +82,5 @@ public record ReadyReading(List<Ready> uses, String slowest) {
             }
         }
         return latest;
-    }
-
-    /** Whether its face is an acrylic film that is no hard varnish. */
-    private static boolean sticks(Bench bench) {
-        return bench.topCoat(Face.SUPPORT_FRONT).filter(coat -> bench.layers(Face.SUPPORT_FRONT).getLast() == coat)
-                .map(Coating::product).filter(product -> product.is(Trait.BINDS) && !product.is(Trait.FINAL)).isPresent();
     }
 }

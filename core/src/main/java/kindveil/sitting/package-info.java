@@ -13,6 +13,8 @@
  * greatest lags, from start to start; drying goes on between sittings. Times are whole minutes from the plan's beginning; a task's
  * length and a least lag are rounded up, a greatest lag down.
  *
+ * <p>What is mixed once for several jobs, or stands ready in a jar, bounds what it is used for instead of making each wait ({@link kindveil.sitting.Mixed}).
+ *
  * <p><b>Invariants.</b> {@link kindveil.sitting.Check} holds a schedule against the problem minute by minute, by a loop of its own; no
  * schedule is shown that it finds fault with. Equal problems give equal schedules on every machine: the search counts fails, never
  * seconds, and its seed is fixed.

@@ -12,7 +12,6 @@ import java.time.Clock;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.HashMap;
 import java.util.stream.Collectors;
 import kindveil.bench.Support;
 import kindveil.bench.Face;
@@ -25,7 +24,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import kindveil.drying.Room;
-import kindveil.light.Tone;
 import kindveil.catalogue.Catalogue;
 import kindveil.measure.Length;
 import kindveil.measure.UnusableValue;
@@ -34,12 +32,7 @@ import kindveil.measure.Words;
 import kindveil.reading.HandReading;
 import kindveil.studio.intake.PlanFile;
 import kindveil.reading.Remedies;
-import kindveil.product.Product;
 import kindveil.studio.work.shelf.Shelf;
-import kindveil.way.Brief;
-import kindveil.way.Printed;
-import kindveil.way.Schools;
-import kindveil.way.Settings;
 import org.jspecify.annotations.Nullable;
 import kindveil.bench.Hand;
 import kindveil.way.Trace;
@@ -64,7 +57,7 @@ public class PieceWork {
     private final PictureWork pictures;
     private final Rooms rooms;
     private final LearnWork learning;
-    private final Shelf shelf;
+    private final Briefs briefs;
     private final Clock clock;
     private static final int MOST_UNDONE = 20;
     /** How long what was taken away can be brought back. */
@@ -75,7 +68,7 @@ public class PieceWork {
 
     PieceWork(Pieces pieces, PictureWork pictures, Rooms rooms, LearnWork learning, Shelf shelf, Clock clock) {
         this.learning = learning;
-        this.shelf = shelf;
+        this.briefs = new Briefs(pictures, shelf);
         this.pieces = pieces;
         this.pictures = pictures;
         this.rooms = rooms;
@@ -350,7 +343,7 @@ public class PieceWork {
 
     private List<Sequence.Part> unmirrored(Piece piece) {
         Room air = rooms.now().air().knowing(learning.now());
-        return piece.veils().stream().map(veil -> new Sequence.Part(veil.design().theWay(), veil.design().theWay().checked(veil.design().theWay().without(brief(piece, veil, air).at(learning.pace()))))).toList();
+        return piece.veils().stream().map(veil -> new Sequence.Part(veil.design().theWay(), veil.design().theWay().checked(veil.design().theWay().without(briefs.of(piece, veil, air).at(learning.pace()))))).toList();
     }
 
     public Planned plan(Piece piece) {
@@ -424,31 +417,5 @@ public class PieceWork {
             parts.set(at, new Sequence.Part(part.way(), brief));
             return walked(Sequence.on(brief.base(), parts));
         });
-    }
-
-    /** A veil without a picture reaches over the page, and where none is told over the first picture. */
-    private Brief brief(Piece piece, Veil veil, Room room) {
-        Manner manner = veil.design().manner();
-        Map<String, Product> lots = new HashMap<>();
-        manner.lots().forEach((builtIn, lot) -> shelf.product(lot).ifPresent(product -> lots.put(builtIn, product)));
-        Settings settings = new Settings(veil.design().choices(), manner.dials(), manner.colours(), lots);
-        Optional<Page> page = piece.basis().page();
-        if (veil.patch().isPresent()) {
-            // a box of its proportions and as large as what is covered: amounts and times go by the area
-            Patch patch = veil.patch().get();
-            double scale = Math.sqrt(patch.share());
-            return new Brief(piece.base(), room, patch.width().times(scale), patch.height().times(scale), Printed.of(veil.design().print()), veil.design().wish(), settings).inItsPlace();
-        }
-        if (!veil.bringsPicture() && page.isPresent()) {
-            return new Brief(piece.base(), room, page.get().width(), page.get().height(), Printed.of(veil.design().print()), veil.design().wish(), settings);
-        }
-        Veil shown = veil.bringsPicture() ? veil : piece.leading();
-        Image image = shown.design().image();
-        boolean inverted = Schools.INVERTED.equals(shown.design().choices().get(Schools.TONES.key()));
-        Printed printed = !veil.bringsPicture() ? Printed.of(veil.design().print())
-                : new Printed(veil.design().print(), image.treatments().blackAndWhite() ? 0 : pictures.colourShare(shown.source()),
-                        pictures.coverage(shown.source(), image.treatments(), image.width(), inverted, Tone.of(veil.design().print().inks())),
-                        veil.design().theWay().card().bridges() ? pictures.finest(shown.source(), image.treatments(), image.width(), inverted, Tone.of(veil.design().print().inks())) : 0, Hand.READS_RIGHT);
-        return new Brief(piece.base(), room, image.width(), image.width().times(pictures.shape(shown.source(), image.treatments()).aspect()), printed, veil.design().wish(), settings);
     }
 }
