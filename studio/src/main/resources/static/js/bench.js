@@ -343,6 +343,10 @@ const openForm = () => document.querySelector("details[open] input, details[open
 
 function heard(kind, said) {
   const { making, changes } = document.body.dataset;
+  if (kind === "again") {
+    // its state is said as soon as it listens
+    return;
+  }
   if (kind === "out") {
     location.assign("/enter");
   } else if (kind === "rings") {

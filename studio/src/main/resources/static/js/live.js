@@ -3,11 +3,20 @@
 /** @param making the one at hand, or undefined @param hear what was heard, by its kind */
 export function follow(making, hear) {
   let source;
+  let opened = 0;
   const open = () => {
     if (source || document.hidden || !window.EventSource) {
       return;
     }
     source = new EventSource(making ? `/live?making=${making}` : "/live");
+    source.addEventListener("open", () => {
+      document.body.dataset.follows = "yes";
+      opened += 1;
+      // what happened while nobody looked is asked for
+      if (opened > 1) {
+        hear("again", {});
+      }
+    });
     for (const kind of ["making", "rings", "out"]) {
       source.addEventListener(kind, (event) => hear(kind, JSON.parse(event.data)));
     }

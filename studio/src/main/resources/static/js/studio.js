@@ -9,6 +9,7 @@ import { watchMarking } from "./marking.js";
 import { watchCorners } from "./corners.js";
 import { watchArrange } from "./arrange.js";
 import { watchEvenings } from "./evenings.js";
+import { follow } from "./live.js";
 import { away } from "./time.js";
 
 let changed = "";
@@ -223,6 +224,32 @@ function tick() {
   }
 }
 
+const SOON = 1500;
+let again = 0;
+
+/** Today as it is by now, once no hand is in it. */
+function refresh() {
+  const today = document.querySelector("[data-today]");
+  const hand = document.activeElement;
+  if (!today) {
+    return;
+  }
+  if (today.querySelector("details.touch[open]") || (today.contains(hand) && hand.matches("input, select, textarea"))) {
+    clearTimeout(again);
+    again = setTimeout(refresh, SOON);
+    return;
+  }
+  const href = today.contains(hand) ? hand.getAttribute("href") : null;
+  window.htmx.ajax("GET", "/", { target: "#body", select: "#body", swap: "outerHTML" }).then(() => href && document.querySelector(`#body a[href="${CSS.escape(href)}"]`)?.focus());
+}
+
+/** What is told at a bench, here or at another device, is seen on Today as it happens. */
+function watchToday() {
+  if (document.querySelector("[data-today]")) {
+    follow(undefined, (kind) => ["making", "again"].includes(kind) && refresh());
+  }
+}
+
 function start(root) {
   sentences(root);
   once(root);
@@ -342,3 +369,5 @@ setInterval(tick, 5000);
 if (!window.htmx) {
   start(document);
 }
+
+watchToday();

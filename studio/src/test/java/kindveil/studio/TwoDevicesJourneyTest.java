@@ -54,6 +54,17 @@ class TwoDevicesJourneyTest {
                 tell(tablet, 2);
                 assertThat(desk.locator("input[name=seq]").first()).hasValue("2");
 
+                // Today follows what is told at the bench
+                Page today = desk.context().newPage();
+                today.navigate(studio.address() + "/");
+                assertThat(today.locator("body")).hasAttribute("data-follows", "yes");
+                String before = today.locator("#now").innerText();
+                tell(tablet, 3);
+                assertThat(today.locator("#now")).not().hasText(before.replaceAll("\\s+", " "));
+                assertThat(today.locator("#now")).containsText(tablet.locator("#act").textContent());
+                today.close();
+                assertThat(desk.locator("input[name=seq]").first()).hasValue("3");
+
                 // alarms ring at the one chosen last
                 awake(desk);
                 awake(tablet);
