@@ -263,6 +263,11 @@ class JarsPageTest {
         web.post("/shelf/things", Map.of("id", UUID.randomUUID().toString(), "kind", "coated-film", "name", "", "count", "3", "width", "210 mm", "height", "297 mm", "level", ""));
         String there = web.get("/shelf/things").words();
         assertTrue(there.contains("1 sheet of coated release film 3 sheets there") && there.contains("Tools"), there);
+        // printed once, a print and its spare on a sheet each are gone; the same file again is no other sheet
+        Piece printed = film("Printed oar");
+        web.bytes("/pieces/" + printed.id() + "/sheet.pdf");
+        web.bytes("/pieces/" + printed.id() + "/sheet.pdf");
+        assertTrue(web.get("/shelf/things").words().contains("1 sheet, 210 × 297 mm"), web.get("/shelf/things").words());
         StudioRoom room = rooms.now();
         rooms.replace(new StudioRoom(room.version(), room.celsius(), room.percent(), UnitSystem.US, room.told()));
         web.post("/shelf/things", Map.of("id", UUID.randomUUID().toString(), "kind", "tape", "name", "", "count", "1", "width", "2 in", "height", "110 ft", "level", "50"));

@@ -9,7 +9,9 @@ import java.util.UUID;
 import kindveil.studio.work.making.MakeWork;
 import kindveil.studio.work.making.MakingLine;
 import kindveil.studio.work.piece.Piece;
+import kindveil.sheet.PrintSheet;
 import kindveil.studio.work.piece.PieceWork;
+import kindveil.studio.work.stock.Things;
 import kindveil.studio.work.piece.Planned;
 import kindveil.studio.work.piece.PrintPlan;
 import kindveil.studio.work.source.SourceWork;
@@ -24,9 +26,11 @@ public class RealWork {
     private final TakenFiles files;
     private final MakeWork makings;
     private final PieceWork pieces;
+    private final Things things;
     private final Clock clock;
 
-    RealWork(TakenFiles files, MakeWork makings, PieceWork pieces, Clock clock) {
+    RealWork(TakenFiles files, MakeWork makings, PieceWork pieces, Things things, Clock clock) {
+        this.things = things;
         this.files = files;
         this.makings = makings;
         this.pieces = pieces;
@@ -40,12 +44,22 @@ public class RealWork {
         }
     }
 
-    /** Keeps that a file of the veil in hand was taken; the same one taken again is the same. */
+    /** Keeps that a file of the veil in hand was taken, and the sheets it takes; the same one taken again is the same. */
     public void take(Planned planned, int copies) {
+        if (fresh(planned, copies)) {
+            PrintSheet sheet = PrintSheet.of(planned.piece().design().paper(), planned.brief().width(), planned.brief().height(), copies);
+            things.printed(planned.brief().print().sheet(), sheet.sheetsFor(copies));
+        }
+    }
+
+    /** Whether it was not taken before; from now on it is. */
+    private boolean fresh(Planned planned, int copies) {
         Taken taken = taken(planned, copies);
-        if (of(planned.piece()).stream().findFirst().filter(taken::again).isEmpty()) {
+        boolean fresh = of(planned.piece()).stream().findFirst().filter(taken::again).isEmpty();
+        if (fresh) {
             files.add(taken);
         }
+        return fresh;
     }
 
     /** A file as it would be taken now. */
@@ -67,7 +81,13 @@ public class RealWork {
 
     /** The same of every image on some sheets. */
     public void take(SheetWork.Batch batch) {
-        batch.items().forEach(item -> take(item.planned(), item.copies()));
+        boolean any = false;
+        for (SheetWork.Item item : batch.items()) {
+            any |= fresh(item.planned(), item.copies());
+        }
+        if (any) {
+            things.printed(batch.kind().sheet(), batch.sheets().size());
+        }
     }
 
     /** Of the veil in hand, the newest first. */

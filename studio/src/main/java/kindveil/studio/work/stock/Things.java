@@ -108,6 +108,12 @@ public class Things {
         shelf.remove(id);
     }
 
+    /** So many sheets went through a printer: off the first stack of that kind, as far as it goes. */
+    public void printed(Sheet sheet, int sheets) {
+        all().stream().filter(owned -> owned.what().equals(what(sheet)) && owned.count() > 0).findFirst().ifPresent(owned -> shelf.keep(new Owned(owned.id(), owned.kind(), owned.what(), owned.name(), Math.max(0, owned.count() - sheets), owned.size(), owned.level(),
+                owned.price(), owned.opened(), null, null, null, owned.looked())));
+    }
+
     /** Rolls of tape, with the mm left of them. */
     public List<JarWork.Lot> rolls() {
         return jars.rolls();
