@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import kindveil.measure.Length;
+import kindveil.bench.Support;
 import kindveil.finish.HangingReading;
 import kindveil.bench.Concern;
 import kindveil.bench.Step;
@@ -98,6 +99,10 @@ record FinishView(PieceHead head, long frame, List<Coat> coats, List<Layer> orde
     /** What hangs on its hardware. */
     private static String hanging(Planned planned, kindveil.bench.Bench end, Say say) {
         Piece piece = planned.piece();
+        // a page of a book hangs nowhere
+        if (piece.base().support().is(Support.Trait.BOUND)) {
+            return "";
+        }
         Length width = piece.basis().page().map(page -> page.width()).orElse(planned.brief().width());
         Length height = piece.basis().page().map(page -> page.height()).orElse(planned.brief().height());
         HangingReading hangs = HangingReading.of(end, width, height);
