@@ -177,6 +177,14 @@ class JarsPageTest {
         Owned mine = jars.lots().stream().map(JarWork.Lot::owned).filter(lot -> lot.name().equals("Satin of mine")).findFirst().orElseThrow();
         assertTrue(mine.millilitres() >= 20 && mine.product() != null && mine.product().waterShare() > Goods.of("gloss-medium").waterShare());
         assertEquals(250 - mine.millilitres() * 3 / 4.5, left("gloss-medium"), 1e-6);
+        // looked at again: it stays what it is, and what was seen stays seen until somebody sees otherwise
+        Map<String, String> again = new HashMap<>(Map.of("id", mine.id().toString(), "kind", "", "name", mine.name(), "count", "1", "holds", "20 ml", "level", "50", "price", "", "opened", "", "sign", "MOULD"));
+        assertTrue(web.post("/shelf/stock", again).words().contains("throw it away"), "mould");
+        again.put("sign", "");
+        assertTrue(web.post("/shelf/stock", again).words().contains("throw it away"));
+        again.put("sign", "FINE");
+        assertFalse(web.post("/shelf/stock", again).words().contains("throw it away"));
+        assertEquals(mine.product(), jars.lots().stream().map(JarWork.Lot::owned).filter(lot -> lot.id().equals(mine.id())).findFirst().orElseThrow().product());
     }
 
     @Test

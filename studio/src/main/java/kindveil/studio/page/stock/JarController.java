@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import kindveil.measure.NumberText;
 import kindveil.measure.UnusableValue;
 import kindveil.measure.Volume;
@@ -61,8 +62,8 @@ class JarController {
         StockView.Form form = StockView.Form.of(all);
         Problems problems = new Problems();
         UUID id = problems.read(() -> Stock.id(form.id()));
-        String kind = problems.read(() -> Stock.kinds().stream().map(Product::id).filter(form.kind()::equals).findFirst().orElseThrow(() -> new UnusableValue("What it is", form.kind(), "one of the choices shown", "Choose one of them.")));
-        Volume holds = problems.read(() -> Volume.parse("It holds", form.holds(), say.measure(), 1, Owned.MOST_MILLILITRES));
+        String kind = problems.read(() -> (id != null && form.kind().isEmpty() && stock.mine(id) ? Stream.of("") : Stock.kinds().stream().map(Product::id)).filter(form.kind()::equals).findFirst().orElseThrow(() -> new UnusableValue("What it is", form.kind(), "one of the choices shown", "Choose one of them.")));
+        Volume holds = problems.read(() -> Volume.parse("It holds", form.holds(), say.measure(), Owned.LEAST_MILLILITRES, Owned.MOST_MILLILITRES));
         Ageing.Sign sign = form.sign().isEmpty() ? null : problems.choice(Ageing.Sign.class, "What you see", form.sign());
         Double level = problems.number("How full", form.level(), 0, PERCENT, "%", "0 is empty.");
         Integer count = problems.whole("How many", form.count(), 0, 999, "", "Count them.");

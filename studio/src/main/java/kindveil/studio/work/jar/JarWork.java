@@ -216,7 +216,7 @@ public class JarWork implements Using {
             Recipe recipe = Recipe.of(mix.mixture(), Math.min(Recipe.MOST_MILLILITRES, batch.volume().millilitres() * pulls + source.more()), kindveil.mixing.Measure.usual(mix.mixture()));
             int row = draw(making.id(), seq, recipe, at);
             if (gives != null && Keeping.of(mix.mixture()).keeps() && recipe.mixed() >= 1) {
-                StudioJar filled = filled(UUID.nameUUIDFromBytes((making.id() + " " + seq).getBytes(java.nio.charset.StandardCharsets.UTF_8)), Words.capital(gives.words()), recipe, mix.bottlePercent(), Jar.USUAL_OPENING, at, making.id());
+                StudioJar filled = filled(UUID.randomUUID(), Words.capital(gives.words()), recipe, mix.bottlePercent(), Jar.USUAL_OPENING, at, making.id());
                 jars.draw(List.of(new Drawn(making.id(), seq, row, gives.id(), null, filled.id(), 0, at)));
             }
         });
@@ -256,11 +256,19 @@ public class JarWork implements Using {
 
     @Override
     public void tookBack(UUID making, int seq) {
-        List<UUID> mixed = jars.drawnBy(making).stream().filter(taken -> taken.seq() >= seq && taken.jar() != null && taken.amount() == 0).map(Drawn::jar).distinct().toList();
+        List<Drawn> back = jars.drawnBy(making).stream().filter(taken -> taken.seq() >= seq).toList();
         jars.putBack(making, seq);
-        Map<UUID, Double> out = mixed.isEmpty() ? Map.of() : jars.outOfJars();
-        // a jar that was filled by what is taken back was never filled, unless others took of it
-        mixed.stream().flatMap(id -> jars.find(id).stream()).filter(jar -> making.equals(jar.making()) && out.getOrDefault(jar.id(), 0.0) == 0).forEach(jar -> jars.remove(jar.id()));
+        Map<UUID, Double> out = back.isEmpty() ? Map.of() : jars.outOfJars();
+        for (Drawn marked : back.stream().filter(taken -> taken.jar() != null && taken.amount() == 0).toList()) {
+            Optional<StudioJar> filled = jars.find(marked.jar()).filter(jar -> making.equals(jar.making()));
+            if (filled.isPresent() && out.getOrDefault(filled.get().id(), 0.0) == 0) {
+                // a jar that was filled by what is taken back was never filled
+                jars.remove(filled.get().id());
+            } else if (filled.isPresent()) {
+                // unless others took of it: then it stands, and what it was mixed of stays drawn, by itself
+                jars.draw(back.stream().filter(taken -> taken.seq() == marked.seq() && taken.lot() != null).map(taken -> new Drawn(filled.get().id(), 0, taken.row(), taken.product(), taken.lot(), null, taken.amount(), taken.at())).toList());
+            }
+        }
     }
 
     /** What of a recipe the shelf is short of, by its words, ml; nothing is said of what does not stand there at all. */

@@ -28,6 +28,7 @@ public record Owned(UUID id, Kind kind, String what, String name, int count, @Nu
         @Nullable Product product, @Nullable Support support, @Nullable Double millilitres, @Nullable Looked looked) {
     private static final int LONGEST_NAME = 80;
     public static final double MOST_MILLILITRES = 20_000;
+    public static final double LEAST_MILLILITRES = 0.05;
 
     /** Of which nobody has looked how much it holds. */
     public Owned(UUID id, Kind kind, String what, String name, int count, @Nullable Size size, @Nullable Double level, @Nullable Long price, @Nullable LocalDate opened, @Nullable Product product, @Nullable Support support) {
@@ -56,7 +57,7 @@ public record Owned(UUID id, Kind kind, String what, String name, int count, @Nu
             UnusableValue.requireWithin("level", level, 0, 1, "of the whole", "0 is empty, 1 is full.");
         }
         if (millilitres != null) {
-            UnusableValue.requireWithin("what it holds", millilitres, 1, MOST_MILLILITRES, "ml", "It stands on the label.");
+            UnusableValue.requireWithin("what it holds", millilitres, LEAST_MILLILITRES, MOST_MILLILITRES, "ml", "It stands on the label.");
         }
         if (price != null) {
             UnusableValue.requireWithin("price", price, 0, 100_000_000, "of the smallest coin", "Leave it empty if you do not know.");

@@ -118,7 +118,7 @@ public class SittingWork {
         List<Supply.Wants> wants = wants(diary, active);
         Supply standing = wants.isEmpty() ? Supply.NONE : Supply.standing(wants, jars.standing(), zero);
         Supply batched = wants.size() < 2 || free.isEmpty() ? Supply.NONE : standing.batched(wants, zero.plus(Math.max(0, Math.ceilDiv(Duration.between(zero, free.getFirst().from()).toSeconds(), 60L)), ChronoUnit.MINUTES),
-                (piece, act) -> diary.planned(piece.toString(), act.toString()).filter(at -> !at.isBefore(zero)));
+                (piece, act) -> diary.pin(piece.toString(), act.toString()).or(() -> diary.planned(piece.toString(), act.toString())).filter(at -> !at.isBefore(zero)));
         Worked each = worked(diary, zero, active, free, standing, scheduler);
         if (!batched.mixesForOthers()) {
             return each;

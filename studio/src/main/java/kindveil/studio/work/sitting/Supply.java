@@ -79,7 +79,7 @@ record Supply(Map<UUID, List<Ready>> ready, Map<UUID, Batch> batches) {
      * The same, with what several still mix each for themselves mixed once, by the first that can.
      *
      * @param first minute of the first sitting
-     * @param planned when an act was planned to be, where that is still to come
+     * @param planned when an act was put or planned to be, where that is still to come
      */
     Supply batched(List<Wants> wants, Instant first, BiFunction<UUID, ActId, Optional<Instant>> planned) {
         Map<String, List<Wants>> byProduct = new LinkedHashMap<>();

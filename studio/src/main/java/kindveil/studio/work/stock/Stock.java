@@ -75,17 +75,26 @@ public class Stock {
 
     /** Puts one there, or another in its place. @param level 0 to 1 @param price in the smallest coin, or null @param sign seen of it, or null */
     public void keep(UUID id, String kind, String name, int count, double millilitres, double level, @Nullable Long price, @Nullable LocalDate opened, Ageing.@Nullable Sign sign) {
-        Product product = Goods.of(kind);
+        Optional<Owned> there = shelf.find(id);
+        Optional<Product> mine = there.filter(owned -> owned.what().isEmpty() && kind.isEmpty()).map(Owned::product);
+        Product product = mine.orElseGet(() -> Goods.of(kind));
+        // who sees nothing new has not unseen what was seen before
+        Ageing.Sign seen = sign == null ? there.map(Owned::sign).orElse(null) : sign;
         String called = name.isBlank() ? product.words() : name.strip();
-        Product own = Ageing.of(product.called(id.toString(), called), opened, today(), sign).now();
-        shelf.keep(new Owned(id, Owned.Kind.LOT, kind, called, count, null, level, price, opened, own, null, millilitres, new Owned.Looked(clock.instant(), sign)));
+        Product own = Ageing.of(product.called(id.toString(), called), opened, today(), seen).now();
+        shelf.keep(new Owned(id, Owned.Kind.LOT, kind, called, count, null, level, price, opened, own, null, millilitres, new Owned.Looked(clock.instant(), seen)));
+    }
+
+    /** Whether it is something of one's own, mixed by a recipe. */
+    public boolean mine(UUID id) {
+        return shelf.find(id).filter(owned -> owned.what().isEmpty()).isPresent();
     }
 
     /** Something stirred together by a recipe of one's own: a lot like any other, offered wherever one is chosen. */
     public void mixed(String name, Recipe recipe) {
         UUID id = UUID.randomUUID();
         Product gives = Objects.requireNonNull(recipe.mixture().gives()).called(id.toString(), name);
-        shelf.keep(new Owned(id, Owned.Kind.LOT, "", name, 1, null, 1.0, null, today(), gives, null, Math.max(1, recipe.mixed()), new Owned.Looked(clock.instant(), null)));
+        shelf.keep(new Owned(id, Owned.Kind.LOT, "", name, 1, null, 1.0, null, today(), gives, null, recipe.mixed(), new Owned.Looked(clock.instant(), null)));
         jars.drawn(id, recipe);
     }
 

@@ -204,6 +204,26 @@ class JarWorkTest {
         assertThrows(UnusableValue.class, () -> work.ready(jar, making("gel-lay").making().current().orElseThrow()), "nothing to be mixed");
     }
 
+    /** What is taken back at the bench stays in its jar where another took of it, with what it was mixed of. */
+    @Test
+    void aBatchOthersTookOf_stands_whenItsMakingIsTakenBack() {
+        UUID spirit = lot("isopropyl-alcohol", 500, 1, null, null);
+        lot("release-concentrate", 60, 1, null, null);
+        StoredMaking first = making("film-release");
+        tell(first, 1, null);
+        UUID jar = work.standing().getFirst().jar().id();
+        double drawn = 500 - left(spirit);
+        StoredMaking second = making("film-release");
+        tell(second, Integer.MAX_VALUE, jar);
+        double used = jars.outOfJars().get(jar);
+        work.tookBack(first.id(), 0);
+        assertEquals(drawn, 500 - left(spirit), 1e-9);
+        assertEquals(used, jars.outOfJars().get(jar), 1e-9);
+        tell(first, 1, null);
+        assertEquals(2, work.standing().size(), "mixed again: another jar");
+        assertEquals(2 * drawn, 500 - left(spirit), 1e-9);
+    }
+
     /** Solution that has stood long enough does not make anybody wait for three hours. */
     @Test
     void whatStoodLongEnough_isNotWaitedFor() {

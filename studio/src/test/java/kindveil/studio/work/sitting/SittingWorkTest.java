@@ -130,6 +130,14 @@ class SittingWorkTest {
         }
         studio.clock().forward(Duration.ofMinutes(11));
         assertFalse(sittings.now().anew(), "it stays when it was planned");
+        // mixed later by the artist's own hand: nobody uses it before it is mixed
+        Instant later = worked.start(0).plus(Duration.ofMinutes(25));
+        Worked moved = sittings.pin(diaries.now().version(), worked.job(0), worked.act(0), later);
+        assertTrue(moved.fits());
+        for (int task = 0; task < moved.problem().tasks().size(); task++) {
+            boolean lays = moved.problem().tasks().get(task).acts().stream().anyMatch(act -> act.act().key().equals("bed"));
+            assertTrue(!lays || Duration.between(later, moved.start(task)).toMinutes() >= 180, moved.task(task).words());
+        }
     }
 
     /** A jar that stands ready takes the three hours away: what did not fit into one afternoon does. */
