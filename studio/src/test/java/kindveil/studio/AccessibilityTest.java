@@ -60,7 +60,7 @@ class AccessibilityTest {
         kindveil.studio.work.jar.JarWork jars = studio.bean(kindveil.studio.work.jar.JarWork.class);
         jars.mix("Release solution", kindveil.mixing.Recipe.of(kindveil.product.Mixtures.RELEASE_SOLUTION, 50, kindveil.mixing.Measure.CUP), 91, 28, studio.clock().instant().minus(java.time.Duration.ofDays(5)));
         jars.mix("Slurry", kindveil.mixing.Recipe.of(kindveil.product.Mixtures.SLURRY, 50, kindveil.mixing.Measure.CUP), 0, 28, studio.clock().instant());
-        studio.bean(kindveil.studio.work.stock.Stock.class).keep(UUID.randomUUID(), "gloss-gel", "soft gel", 1, 250, 0.4, null, java.time.LocalDate.of(2024, 1, 1), kindveil.mixing.Ageing.Sign.THICKER);
+        studio.bean(kindveil.studio.work.stock.Stock.class).keep(UUID.randomUUID(), "gloss-gel", "soft gel", 1, 250, 0.4, null, java.time.LocalDate.of(2024, 1, 1), kindveil.mixing.Ageing.Sign.THICKER, null);
         SittingWork sittings = studio.bean(SittingWork.class);
         var planned = sittings.say(sittings.diary().saying(Hours.parse("tomorrow 9-12, tomorrow 14-18", sittings.today()), sittings.today().plusDays(2).atTime(18, 0), List.of(piece.id(), finished.id())));
         List<String> faults = new ArrayList<>();

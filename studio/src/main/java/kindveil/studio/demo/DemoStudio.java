@@ -158,11 +158,11 @@ class DemoStudio implements SmartLifecycle {
     /** Some jars, half used: enough of one thing, too little of another. */
     private void jars() {
         LocalDate day = LocalDate.ofInstant(clock.instant(), zone);
-        stock.keep(UUID.randomUUID(), "gloss-medium", "gloss medium", 1, 250, 0.7, 1450L, day.minusDays(60), null);
-        stock.keep(UUID.randomUUID(), "gloss-gel", "soft gel", 1, 250, 0.15, 1650L, day.minusDays(90), null);
-        stock.keep(UUID.randomUUID(), "matte-gel", "soft matte gel", 1, 250, 1, null, null, null);
-        stock.keep(UUID.randomUUID(), "isopropyl-alcohol", "isopropyl alcohol, 91 %", 1, 500, 0.62, 890L, day.minusDays(40), null);
-        stock.keep(UUID.randomUUID(), "release-concentrate", "release concentrate", 1, 60, 0.25, 1390L, day.minusDays(40), null);
+        stock.keep(UUID.randomUUID(), "gloss-medium", "gloss medium", 1, 250, 0.7, 1450L, day.minusDays(60), null, null);
+        stock.keep(UUID.randomUUID(), "gloss-gel", "soft gel", 1, 250, 0.15, 1650L, day.minusDays(90), null, null);
+        stock.keep(UUID.randomUUID(), "matte-gel", "soft matte gel", 1, 250, 1, null, null, null, null);
+        stock.keep(UUID.randomUUID(), "isopropyl-alcohol", "isopropyl alcohol, 91 %", 1, 500, 0.62, 890L, day.minusDays(40), null, null);
+        stock.keep(UUID.randomUUID(), "release-concentrate", "release concentrate", 1, 60, 0.25, 1390L, day.minusDays(40), null, null);
         sheets("copy-paper", Owned.Kind.PAPER, "copy paper, 80 g/m²", 60, 210, 297);
         sheets("coated-film", Owned.Kind.FILM, "coated film", 2, 210, 297);
         sheets("", Owned.Kind.TAPE, "clear packing tape", 1, 48, 66_000);
@@ -172,7 +172,7 @@ class DemoStudio implements SmartLifecycle {
         mixed.mix("Release solution", Recipe.of(Mixtures.RELEASE_SOLUTION, 54, Measure.SPOONS), 91, Jar.USUAL_OPENING, ago(Duration.ofHours(26)));
         mixed.mix("Shellac for blocks", Recipe.of(Mixtures.SHELLAC, 80, Measure.CUP), 96, Jar.USUAL_OPENING, ago(Duration.ofDays(100)));
         mixed.mix("Slurry", Recipe.of(Mixtures.SLURRY, 60, Measure.SPOONS), 0, Jar.USUAL_OPENING, ago(Duration.ofMinutes(12)));
-        stock.keep(UUID.randomUUID(), "spray-matte-varnish", "spray varnish", 1, 400, 0.5, 1290L, day.minusDays(200), null);
+        stock.keep(UUID.randomUUID(), "spray-matte-varnish", "spray varnish", 1, 400, 0.5, 1290L, day.minusDays(200), null, null);
     }
 
     private void sheets(String what, Owned.Kind kind, String name, int count, double width, double height) {

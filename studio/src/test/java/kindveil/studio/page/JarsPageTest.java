@@ -123,7 +123,7 @@ class JarsPageTest {
         planned(film("Fourth oar"));
         Map<String, String> gone = new HashMap<>();
         for (JarWork.Lot lot : jars.lots()) {
-            stock.keep(lot.owned().id(), lot.owned().what(), lot.owned().name(), 1, 100, 0, null, null, null);
+            stock.keep(lot.owned().id(), lot.owned().what(), lot.owned().name(), 1, 100, 0, null, null, null, null);
             gone.put(lot.owned().what(), lot.owned().name());
         }
         String list = web.get("/shelf/stock").words();
@@ -252,11 +252,35 @@ class JarsPageTest {
         Owned lot = jars.lots().getFirst().owned();
         web.post("/pieces/" + piece.id() + "/lot", Map.of("version", make.field("version"), "product", "gloss-medium", "lot", lot.id().toString()));
         assertTrue(pieces.plan(pieces.get(piece.id())).needs().keySet().stream().anyMatch(product -> product.id().equals(lot.id().toString())));
-        stock.keep(lot.id(), lot.what(), lot.name(), 1, 250, 0.002, null, null, null);
+        stock.keep(lot.id(), lot.what(), lot.name(), 1, 250, 0.002, null, null, null, null);
         assertTrue(web.get("/pieces/" + piece.id() + "/make").words().contains("short: 0.5 ml on your shelf"), web.get("/pieces/" + piece.id() + "/make").words());
         assertTrue(web.get("/pieces/" + piece.id() + "/build").text().contains("aria-label=\"runs out on your shelf\""));
         web.post("/pieces/" + piece.id() + "/lot", Map.of("version", web.get("/pieces/" + piece.id() + "/make").field("version"), "product", "gloss-medium", "lot", ""));
         assertTrue(pieces.plan(pieces.get(piece.id())).needs().keySet().stream().anyMatch(product -> product.id().equals("gloss-medium")));
+    }
+
+    /** What its data sheet says, and what has become of it since, are what a piece made with it dries by. */
+    @Test
+    void aLotsWater_toldAndLost_movesThePlan() {
+        Piece piece = pieces.begin("Watery oar", Length.ofMillimetres(90), "oar.png", Samples.cornerPng());
+        lot("gloss-medium", "250 ml");
+        Owned lot = jars.lots().getFirst().owned();
+        pieces.change(piece.taking("gloss-medium", lot.id()));
+        double usual = share(piece, lot);
+        assertEquals(0.60, usual, 1e-9);
+        Map<String, String> told = new HashMap<>(Map.of("id", lot.id().toString(), "kind", "gloss-medium", "name", "", "count", "1", "holds", "250", "level", "100", "price", "", "opened", "", "water", "200"));
+        assertTrue(web.post("/shelf/stock", told).words().contains("Water in it"));
+        told.put("water", "70");
+        web.post("/shelf/stock", told);
+        assertEquals(0.70, share(piece, lot), 1e-9);
+        told.put("sign", "THICKER");
+        web.post("/shelf/stock", told);
+        assertEquals((0.70 - 0.08) / 0.92, share(piece, lot), 1e-9);
+        assertTrue(web.get("/shelf/stock").words().contains("8 % of it went as water"));
+    }
+
+    private double share(Piece piece, Owned lot) {
+        return pieces.plan(pieces.get(piece.id())).needs().keySet().stream().filter(product -> product.id().equals(lot.id().toString())).findFirst().orElseThrow().waterShare();
     }
 
     @Test

@@ -39,6 +39,8 @@ import org.springframework.web.servlet.ModelAndView;
 class JarController {
     private static final double COINS = 100;
     private static final int PERCENT = 100;
+    private static final double LEAST_WATER = 5;
+    private static final double MOST_WATER = 95;
     private final Stock stock;
     private final Say say;
 
@@ -68,10 +70,11 @@ class JarController {
         Double level = problems.number("How full", form.level(), 0, PERCENT, "%", "0 is empty.");
         Integer count = problems.whole("How many", form.count(), 0, 999, "", "Count them.");
         Long price = problems.read(() -> price(form.price()));
+        Double water = form.water().isBlank() ? null : problems.number("Water in it", form.water(), LEAST_WATER, MOST_WATER, "%", "It stands on its data sheet; leave it empty for what is usual.");
         LocalDate opened = problems.read(() -> opened(form.opened()));
         if (!problems.any()) {
             problems.read(() -> {
-                stock.keep(Objects.requireNonNull(id), Objects.requireNonNull(kind), form.name(), count, holds.millilitres(), level / PERCENT, price, opened, sign);
+                stock.keep(Objects.requireNonNull(id), Objects.requireNonNull(kind), form.name(), count, holds.millilitres(), level / PERCENT, price, opened, sign, water == null ? null : Double.valueOf(water / PERCENT));
                 return true;
             });
         }

@@ -12,6 +12,7 @@ import kindveil.measure.Words;
 import kindveil.mixing.Ageing;
 import kindveil.mixing.Shopping;
 import kindveil.mixing.Shopping.Row;
+import kindveil.product.Law;
 import kindveil.product.Product;
 import kindveil.studio.page.PageView;
 import kindveil.studio.page.Pick;
@@ -40,19 +41,19 @@ record StockView(List<Lot> jars, Form form, List<Kind> kinds, List<Buy> buy, Lis
     }
 
     /** As it was typed. */
-    record Form(String id, String kind, String name, String count, String holds, String level, String price, String opened, String sign) {
+    record Form(String id, String kind, String name, String count, String holds, String level, String price, String opened, String sign, String water) {
         static Form fresh(Say say) {
-            return new Form(UUID.randomUUID().toString(), "", "", "1", say.measure() == UnitSystem.METRIC ? "250" : "8 fl oz", "100", "", "", "");
+            return new Form(UUID.randomUUID().toString(), "", "", "1", say.measure() == UnitSystem.METRIC ? "250" : "8 fl oz", "100", "", "", "", "");
         }
 
         static Form of(Map<String, String> all) {
-            return new Form(all.getOrDefault("id", ""), all.getOrDefault("kind", ""), all.getOrDefault("name", ""), all.getOrDefault("count", "1"), all.getOrDefault("holds", ""), all.getOrDefault("level", "100"), all.getOrDefault("price", ""), all.getOrDefault("opened", ""), all.getOrDefault("sign", ""));
+            return new Form(all.getOrDefault("id", ""), all.getOrDefault("kind", ""), all.getOrDefault("name", ""), all.getOrDefault("count", "1"), all.getOrDefault("holds", ""), all.getOrDefault("level", "100"), all.getOrDefault("price", ""), all.getOrDefault("opened", ""), all.getOrDefault("sign", ""), all.getOrDefault("water", ""));
         }
 
         static Form of(JarWork.Lot lot, Say say) {
             Owned owned = lot.owned();
             return new Form(owned.id().toString(), owned.what(), owned.name(), String.valueOf(owned.count()), held(owned, say), figure(PERCENT * full(lot)), JarController.cost(owned).map(StockView::figure).orElse(""),
-                    owned.opened() == null ? "" : String.valueOf(owned.opened()), "");
+                    owned.opened() == null ? "" : String.valueOf(owned.opened()), "", owned.product() != null && owned.product().law() instanceof Law.LosesWater water ? figure(PERCENT * water.share()) : "");
         }
     }
 

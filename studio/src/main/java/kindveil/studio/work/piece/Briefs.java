@@ -1,11 +1,15 @@
 package kindveil.studio.work.piece;
 
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import kindveil.bench.Hand;
 import kindveil.drying.Room;
 import kindveil.light.Tone;
+import kindveil.mixing.Ageing;
 import kindveil.product.Product;
 import kindveil.studio.work.picture.PictureWork;
 import kindveil.studio.work.shelf.Shelf;
@@ -18,8 +22,10 @@ import kindveil.way.Settings;
 final class Briefs {
     private final PictureWork pictures;
     private final Shelf shelf;
+    private final Clock clock;
 
-    Briefs(PictureWork pictures, Shelf shelf) {
+    Briefs(PictureWork pictures, Shelf shelf, Clock clock) {
+        this.clock = clock;
         this.pictures = pictures;
         this.shelf = shelf;
     }
@@ -28,7 +34,7 @@ final class Briefs {
     Brief of(Piece piece, Veil veil, Room room) {
         Manner manner = veil.design().manner();
         Map<String, Product> lots = new HashMap<>();
-        manner.lots().forEach((builtIn, lot) -> shelf.product(lot).ifPresent(product -> lots.put(builtIn, product)));
+        manner.lots().forEach((builtIn, lot) -> shelf.find(lot).filter(owned -> owned.product() != null).ifPresent(owned -> lots.put(builtIn, Ageing.of(owned.product(), owned.opened(), LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault()), owned.sign()).now())));
         Settings settings = new Settings(veil.design().choices(), manner.dials(), manner.colours(), lots);
         Optional<Page> page = piece.basis().page();
         if (veil.patch().isPresent()) {

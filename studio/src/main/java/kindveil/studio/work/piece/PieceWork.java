@@ -68,7 +68,7 @@ public class PieceWork {
 
     PieceWork(Pieces pieces, PictureWork pictures, Rooms rooms, LearnWork learning, Shelf shelf, Clock clock) {
         this.learning = learning;
-        this.briefs = new Briefs(pictures, shelf);
+        this.briefs = new Briefs(pictures, shelf, clock);
         this.pieces = pieces;
         this.pictures = pictures;
         this.rooms = rooms;

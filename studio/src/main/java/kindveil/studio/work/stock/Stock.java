@@ -21,6 +21,7 @@ import kindveil.mixing.Shopping;
 import kindveil.mixing.Shopping.Have;
 import kindveil.mixing.Shopping.Need;
 import kindveil.product.Goods;
+import kindveil.product.Law;
 import kindveil.product.Mixture;
 import kindveil.product.Mixtures;
 import kindveil.product.Product;
@@ -73,15 +74,16 @@ public class Stock {
         return Goods.shelf().stream().filter(product -> product.family().poured()).sorted(Comparator.comparing(Product::words)).toList();
     }
 
-    /** Puts one there, or another in its place. @param level 0 to 1 @param price in the smallest coin, or null @param sign seen of it, or null */
-    public void keep(UUID id, String kind, String name, int count, double millilitres, double level, @Nullable Long price, @Nullable LocalDate opened, Ageing.@Nullable Sign sign) {
+    /** Puts one there, or another in its place. @param level 0 to 1 @param price in the smallest coin, or null @param sign seen of it, or null @param water over the whole of it, where its label says so, or null for what is usual */
+    public void keep(UUID id, String kind, String name, int count, double millilitres, double level, @Nullable Long price, @Nullable LocalDate opened, Ageing.@Nullable Sign sign, @Nullable Double water) {
         Optional<Owned> there = shelf.find(id);
         Optional<Product> mine = there.filter(owned -> owned.what().isEmpty() && kind.isEmpty()).map(Owned::product);
         Product product = mine.orElseGet(() -> Goods.of(kind));
         // who sees nothing new has not unseen what was seen before
         Ageing.Sign seen = sign == null ? there.map(Owned::sign).orElse(null) : sign;
         String called = name.isBlank() ? product.words() : name.strip();
-        Product own = Ageing.of(product.called(id.toString(), called), opened, today(), seen).now();
+        Product named = product.called(id.toString(), called);
+        Product own = water == null || !(named.law() instanceof Law.LosesWater) ? named : named.with(new Law.LosesWater(water));
         shelf.keep(new Owned(id, Owned.Kind.LOT, kind, called, count, null, level, price, opened, own, null, millilitres, new Owned.Looked(clock.instant(), seen)));
     }
 
@@ -100,7 +102,7 @@ public class Stock {
 
     /** What has become of a lot by now. */
     public Ageing ageing(Owned lot) {
-        return Ageing.of(lot.what().isEmpty() ? Objects.requireNonNull(lot.product()) : Goods.of(lot.what()), lot.opened(), today(), lot.sign());
+        return Ageing.of(Objects.requireNonNull(lot.product()), lot.opened(), today(), lot.sign());
     }
 
     private LocalDate today() {
