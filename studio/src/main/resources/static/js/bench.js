@@ -282,6 +282,8 @@ document.addEventListener("keydown", (event) => {
     }
   } else if (/^[a-i]$/.test(event.key) && !event.repeat) {
     document.querySelector(`[data-sign="${event.key}"]`)?.click();
+  } else if (/^[jkl]$/.test(event.key) && !event.repeat) {
+    document.querySelector(`[data-jar="${event.key}"]`)?.click();
   } else if (event.key === "n" && !event.repeat) {
     document.querySelector("[data-back]:not([hidden]), [data-ahead]")?.click();
   } else if (event.key === "m" && !event.repeat) {

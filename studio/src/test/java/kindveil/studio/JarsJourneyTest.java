@@ -102,7 +102,14 @@ class JarsJourneyTest {
         for (Piece each : three) {
             UUID making = makings.begin(each.id()).id();
             page.navigate(studio.address() + "/bench/" + making);
-            page.locator("[data-jar]").filter(new Locator.FilterOptions().setHasText("take this jar")).click();
+            Locator jar = page.locator("[data-jar]").filter(new Locator.FilterOptions().setHasText("take this jar"));
+            assertThat(page.locator("body")).hasAttribute("data-ready", "yes");
+            if (each == three.getFirst()) {
+                jar.click();
+            } else {
+                assertThat(jar).hasAttribute("data-jar", "j");
+                page.keyboard().press("j");
+            }
             assertThat(page.locator("h1.act")).not().hasText("Mix the release solution");
             while (!makings.get(making).making().current().map(act -> act.id().key().equals("lay")).orElse(true)) {
                 assertEquals(List.of(), makings.tell(making, makings.get(making).told().size(), 0, 0, false));

@@ -17,6 +17,8 @@ import kindveil.studio.page.PageView;
  * @param against what speaks against an answer that can still be told as done anyway
  */
 record BenchPage(BenchView bench, LiveView live, List<ReadyJar> jars, String air, String wall, long now, List<String> said, boolean wrong, Against against) implements PageView {
+    private static final String JAR_KEYS = "jkl";
+
     /**
      * What other devices are to it.
      *
@@ -33,6 +35,11 @@ record BenchPage(BenchView bench, LiveView live, List<ReadyJar> jars, String air
     /** @param asked the answer; @param minutesAgo when it was done */
     record Against(List<String> reasons, int asked, double minutesAgo) {
         static final Against NOTHING = new Against(List.of(), 0, 0);
+    }
+
+    /** The key of one of what else there is to mixing; empty where there are more than keys. */
+    public String jarKey(int index) {
+        return index < JAR_KEYS.length() ? JAR_KEYS.substring(index, index + 1) : "";
     }
 
     @Override
