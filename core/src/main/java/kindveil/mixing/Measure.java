@@ -22,7 +22,7 @@ public enum Measure {
 
     /** What the recipe is told in by itself: whole drops of what is let in by the drop, spoons of everything else. */
     public static Measure usual(Mixture mixture) {
-        return mixture.ingredients().stream().filter(i -> i.parts() > 0).min(java.util.Comparator.comparingDouble(Mixture.Ingredient::parts)).map(Mixture.Ingredient::dropped).orElse(false) ? DROPPER : SPOONS;
+        return mixture.parts() > 0 && mixture.smallest().dropped() ? DROPPER : SPOONS;
     }
 
     /** The least it measures that is not less than some ml. */

@@ -1,6 +1,5 @@
 package kindveil.mixing;
 
-import java.util.Comparator;
 import java.util.List;
 import kindveil.measure.UnusableValue;
 import kindveil.product.Mixture;
@@ -40,7 +39,7 @@ public record Recipe(Mixture mixture, double needed, Measure measure, List<Part>
 
     /** How much more has to be mixed so that its smallest part can be measured. */
     private static double scale(Mixture mixture, double aPart, Measure measure) {
-        double asked = aPart * mixture.ingredients().stream().filter(i -> i.parts() > 0).min(Comparator.comparingDouble(Ingredient::parts)).orElseThrow().parts();
+        double asked = aPart * mixture.smallest().parts();
         return measure.atLeast(asked) / asked;
     }
 

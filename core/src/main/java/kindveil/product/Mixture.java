@@ -48,6 +48,11 @@ public record Mixture(String id, @Nullable Product gives, List<Ingredient> ingre
         return ingredients.stream().filter(ingredient -> ingredient.words().contains("alcohol")).toList();
     }
 
+    /** The least of its parts that is any at all. */
+    public Ingredient smallest() {
+        return ingredients.stream().filter(i -> i.parts > 0).min(java.util.Comparator.comparingDouble(Ingredient::parts)).orElseThrow();
+    }
+
     public double parts() {
         return ingredients.stream().mapToDouble(Ingredient::parts).sum();
     }

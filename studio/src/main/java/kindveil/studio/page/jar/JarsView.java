@@ -3,7 +3,6 @@ package kindveil.studio.page.jar;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -17,7 +16,6 @@ import kindveil.mixing.Jar.Phase;
 import kindveil.mixing.Keeping;
 import kindveil.mixing.Measure;
 import kindveil.mixing.Recipe;
-import kindveil.product.Goods;
 import kindveil.product.Hazard;
 import kindveil.product.Mixture;
 import kindveil.product.Product;
@@ -27,6 +25,7 @@ import kindveil.studio.page.Say;
 import kindveil.studio.work.jar.JarWork;
 import kindveil.studio.work.jar.JarWork.Standing;
 import kindveil.studio.work.piece.Piece;
+import kindveil.studio.work.stock.Stock;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -108,7 +107,7 @@ record JarsView(List<JarView> jars, List<String> apart, MixForm form, List<Pick>
     static JarsView of(JarWork work, MixForm form, MixForm.@Nullable Batch batch, List<Mixture> known, Map<Mixture, Map<Piece, Double>> needs, List<String> problems, Say say) {
         kindveil.studio.work.Kept<Standing> kept = work.kept();
         Optional<Mixture> chosen = known.stream().filter(mixture -> mixture.id().equals(form.mixture())).findFirst();
-        List<Pick> mixtures = new ArrayList<>(known.stream().map(mixture -> new Pick(mixture.id(), words(mixture), "", mixture.id().equals(form.mixture()))).toList());
+        List<Pick> mixtures = new ArrayList<>(known.stream().map(mixture -> new Pick(mixture.id(), MixForm.words(mixture), "", mixture.id().equals(form.mixture()))).toList());
         mixtures.add(new Pick(MixForm.OWN, "a recipe of my own", "", form.mixture().equals(MixForm.OWN)));
         List<Wants> wants = chosen.map(mixture -> wants(form, mixture, needs, say)).orElse(List.of());
         Measure usual = batch == null ? chosen.map(Measure::usual).orElse(Measure.SPOONS) : batch.recipe().measure();
@@ -118,18 +117,8 @@ record JarsView(List<JarView> jars, List<String> apart, MixForm form, List<Pick>
                 chosen.map(mixture -> mixture.gives() == null).orElse(false), bottled, form.bottle().isEmpty() ? chosen.map(mixture -> Figures.plain(mixture.leastBottlePercent() + 1)).orElse("") : form.bottle(), Example.of(say), batch == null ? null : made(batch, work, say), problems);
     }
 
-    private static String words(Mixture mixture) {
-        return mixture.gives() == null ? "bath with " + mixture.ingredients().getFirst().words() : mixture.gives().words();
-    }
-
     private static List<Wants> wants(MixForm form, Mixture mixture, Map<Mixture, Map<Piece, Double>> needs, Say say) {
-        Map<Piece, Double> all = new java.util.LinkedHashMap<>();
-        needs.forEach((mixed, own) -> own.forEach((piece, ml) -> {
-            if (mixed.id().equals(mixture.id())) {
-                all.merge(piece, ml, Double::sum);
-            }
-        }));
-        return all.entrySet().stream().map(one -> new Wants(one.getKey().id(), one.getKey().title(), say.one(new Volume(one.getValue())), form.pieces().contains(one.getKey().id().toString()))).toList();
+        return MixForm.wants(needs, mixture).entrySet().stream().map(one -> new Wants(one.getKey().id(), one.getKey().title(), say.one(new Volume(one.getValue())), form.chose(one.getKey()))).toList();
     }
 
     private static List<Portion> ratio(MixForm form, Mixture mixture) {
@@ -142,7 +131,7 @@ record JarsView(List<JarView> jars, List<String> apart, MixForm form, List<Pick>
     }
 
     private static List<Own> own(MixForm form) {
-        List<Product> stirred = Goods.shelf().stream().filter(product -> product.family().poured()).sorted(Comparator.comparing(Product::words)).toList();
+        List<Product> stirred = Stock.kinds();
         List<Own> own = new ArrayList<>();
         for (int i = 0; i < MixForm.MOST_OWN; i++) {
             String chosen = i < form.own().size() ? form.own().get(i) : "";

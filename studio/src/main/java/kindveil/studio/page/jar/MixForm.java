@@ -3,6 +3,7 @@ package kindveil.studio.page.jar;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -72,7 +73,7 @@ record MixForm(String mixture, Set<String> pieces, String more, String measure, 
             return null;
         }
         Recipe recipe = problems.read(() -> plain.gives() == null ? Recipe.filling(told, needed.millilitres()) : Recipe.of(told, needed.millilitres(), Objects.requireNonNull(with)));
-        String called = name.isEmpty() ? plain.gives() == null ? "Bath with " + plain.ingredients().getFirst().words() : Words.capital(plain.gives().words()) : name;
+        String called = name.isEmpty() ? Words.capital(words(plain)) : name;
         return recipe == null ? null : new Batch(called, recipe, bottled, Objects.requireNonNull(opened), Span.minutes(60 * Objects.requireNonNull(hours)));
     }
 
@@ -100,20 +101,30 @@ record MixForm(String mixture, Set<String> pieces, String more, String measure, 
     }
 
     private Volume needed(Map<Mixture, Map<Piece, Double>> needs, Mixture plain, UnitSystem system, Problems problems) {
-        double forPieces = chosen(needs, plain).values().stream().mapToDouble(Double::doubleValue).sum();
+        double forPieces = wants(needs, plain).entrySet().stream().filter(one -> chose(one.getKey())).mapToDouble(Map.Entry::getValue).sum();
         Volume beside = more.isEmpty() ? new Volume(0) : problems.read(() -> Volume.parse("More of it", more, system, 0, Recipe.MOST_MILLILITRES));
         return new Volume(forPieces + (beside == null ? 0 : beside.millilitres()));
     }
 
-    /** What each piece it is mixed for takes of it. */
-    Map<Piece, Double> chosen(Map<Mixture, Map<Piece, Double>> needs, Mixture plain) {
-        Map<Piece, Double> chosen = new java.util.LinkedHashMap<>();
+    /** What each piece takes of something mixed, ml. */
+    static Map<Piece, Double> wants(Map<Mixture, Map<Piece, Double>> needs, Mixture plain) {
+        Map<Piece, Double> wants = new LinkedHashMap<>();
         needs.forEach((mixed, own) -> own.forEach((piece, ml) -> {
-            if (mixed.id().equals(plain.id()) && pieces.contains(piece.id().toString())) {
-                chosen.merge(piece, ml, Double::sum);
+            if (mixed.id().equals(plain.id())) {
+                wants.merge(piece, ml, Double::sum);
             }
         }));
-        return chosen;
+        return wants;
+    }
+
+    /** Whether it is mixed for a piece. */
+    boolean chose(Piece piece) {
+        return pieces.contains(piece.id().toString());
+    }
+
+    /** What is mixed, in a sentence. */
+    static String words(Mixture mixture) {
+        return mixture.gives() == null ? "bath with " + mixture.ingredients().getFirst().words() : mixture.gives().words();
     }
 
     private Volume tray(UnitSystem system, Problems problems) {

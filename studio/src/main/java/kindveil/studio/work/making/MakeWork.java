@@ -318,17 +318,19 @@ public class MakeWork {
             throw new UnusableValue("Start at", act.toString(), "an act further on", "Take back acts one by one to go the other way.");
         }
         List<ToldDeed> told = new ArrayList<>();
+        List<Act> acts = new ArrayList<>();
+        List<Making> folded = new ArrayList<>();
         Making after = making;
         for (Deed deed : making.upTo(act, at.isBefore(making.lastDeed()) ? making.lastDeed() : at)) {
             told.add(new ToldDeed(deed, clock.instant(), false));
+            acts.add(after.current().orElseThrow());
             after = after.with(deed);
+            folded.add(after);
         }
         makings.tell(id, seq, told, after);
-        Making before = making;
+        List<UUID> together = together(stored);
         for (int i = 0; i < told.size(); i++) {
-            Making next = before.with(told.get(i).deed());
-            using.told(stored, next, before.current().orElseThrow(), together(stored), seq + i, Using.Source.AFRESH, clock.instant());
-            before = next;
+            using.told(stored, folded.get(i), acts.get(i), together, seq + i, Using.Source.AFRESH, clock.instant());
         }
         follow(id);
     }

@@ -9,7 +9,6 @@ import java.util.Optional;
 import kindveil.bench.Hand;
 import kindveil.drying.Room;
 import kindveil.light.Tone;
-import kindveil.mixing.Ageing;
 import kindveil.product.Product;
 import kindveil.studio.work.picture.PictureWork;
 import kindveil.studio.work.shelf.Shelf;
@@ -34,7 +33,7 @@ final class Briefs {
     Brief of(Piece piece, Veil veil, Room room) {
         Manner manner = veil.design().manner();
         Map<String, Product> lots = new HashMap<>();
-        manner.lots().forEach((builtIn, lot) -> shelf.find(lot).filter(owned -> owned.product() != null).ifPresent(owned -> lots.put(builtIn, Ageing.of(owned.product(), owned.opened(), LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault()), owned.sign()).now())));
+        manner.lots().forEach((builtIn, lot) -> shelf.find(lot).filter(owned -> owned.product() != null).ifPresent(owned -> lots.put(builtIn, owned.ageing(LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault())).now())));
         Settings settings = new Settings(veil.design().choices(), manner.dials(), manner.colours(), lots);
         Optional<Page> page = piece.basis().page();
         if (veil.patch().isPresent()) {

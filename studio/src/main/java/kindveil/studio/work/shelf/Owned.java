@@ -2,6 +2,7 @@ package kindveil.studio.work.shelf;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import kindveil.bench.Support;
@@ -80,6 +81,11 @@ public record Owned(UUID id, Kind kind, String what, String name, int count, @Nu
     /** What was seen of it when somebody last looked. */
     public Ageing.@Nullable Sign sign() {
         return looked == null ? null : looked.sign();
+    }
+
+    /** What has become of a lot by a day. */
+    public Ageing ageing(LocalDate today) {
+        return Ageing.of(Objects.requireNonNull(product), opened, today, sign());
     }
 
     /** Whether nothing was seen of it that ends it. */

@@ -2,7 +2,6 @@ package kindveil.studio.work.shelf;
 
 import java.util.Optional;
 import java.util.UUID;
-import kindveil.product.Product;
 import kindveil.studio.work.Kept;
 
 /** Keeps what the artist owns. */
@@ -11,11 +10,6 @@ public interface Shelf {
     Kept<Owned> kept();
 
     Optional<Owned> find(UUID id);
-
-    /** A lot as the product it is; empty where it is gone. */
-    default Optional<Product> product(UUID lot) {
-        return find(lot).map(Owned::product);
-    }
 
     /** Adds it, or replaces what has its id. */
     void keep(Owned owned);

@@ -102,7 +102,7 @@ public class Stock {
 
     /** What has become of a lot by now. */
     public Ageing ageing(Owned lot) {
-        return Ageing.of(Objects.requireNonNull(lot.product()), lot.opened(), today(), lot.sign());
+        return lot.ageing(today());
     }
 
     private LocalDate today() {
