@@ -17,6 +17,7 @@ import kindveil.studio.OpenStudio.Studio;
 import kindveil.studio.work.log.LogEntry;
 import kindveil.studio.work.log.LogWork;
 import kindveil.studio.work.log.Results;
+import kindveil.studio.work.stock.Prints;
 import kindveil.studio.work.making.MakeWork;
 import kindveil.studio.work.making.Meanwhile;
 import kindveil.studio.work.making.Result;
@@ -35,6 +36,7 @@ class SeriesJourneyTest {
     private final PieceWork pieces;
     private final MakeWork makings;
     private final Results results;
+    private final Prints prints;
     private final LogWork log;
     private UUID piece;
 
@@ -43,6 +45,7 @@ class SeriesJourneyTest {
         this.pieces = studio.bean(PieceWork.class);
         this.makings = studio.bean(MakeWork.class);
         this.results = studio.bean(Results.class);
+        this.prints = studio.bean(Prints.class);
         this.log = studio.bean(LogWork.class);
     }
 
@@ -115,7 +118,7 @@ class SeriesJourneyTest {
         page.getByText("Pull 2: made").click();
         page.locator(".result").nth(1).click();
         assertThat(page.locator(".result[aria-pressed=true]")).containsText("a ghost");
-        assertEquals(List.of("Ferry stub, pull 1", "Ferry stub, pull 2"), results.stock().stream().filter(kept -> kept.entry().piece().equals(id)).map(kept -> kept.owned().name()).toList());
+        assertEquals(List.of("Ferry stub, pull 1", "Ferry stub, pull 2"), prints.pulls().stream().filter(kept -> kept.entry().piece().equals(id)).map(kept -> kept.owned().name()).toList());
         assertEquals(List.of(LogEntry.Verdict.AS_WISHED, LogEntry.Verdict.OTHERWISE_GOOD), List.of(entry(first).verdict(), entry(second).verdict()));
         page.getByText("Write more of it down").click();
         page.getByLabel("What I see").fill("Pale, and of use.");
@@ -125,7 +128,7 @@ class SeriesJourneyTest {
         assertThat(page.locator("article").first()).containsText("Pale, and of use.");
         assertEquals("shop at the quay", entry(second).printedBy());
         assertTrue(entry(second).photo() != null, "a photograph can be added to a line told in a word");
-        page.navigate(studio.address() + "/pieces");
+        page.navigate(studio.address() + "/shelf/prints");
         page.getByLabel("Begin a piece from it: Ferry stub, pull 2").click();
         assertThat(page.locator("h1")).hasText("After Ferry stub, pull 2");
         page.navigate(studio.address() + "/");
@@ -190,12 +193,12 @@ class SeriesJourneyTest {
             results.came(made, result);
         }
         assertEquals(List.of("Good.", "Spoiled.", "A ghost."), log.history(entry(made).id()).stream().map(LogEntry::came).toList(), "each change of mind is kept, none twice");
-        assertEquals("ghost", results.stock().stream().filter(kept -> made.equals(kept.owned().id())).findFirst().orElseThrow().owned().what());
+        assertEquals("ghost", prints.pulls().stream().filter(kept -> made.equals(kept.owned().id())).findFirst().orElseThrow().owned().what());
         LogEntry said = entry(made);
         log.correct(said.id(), said.revision(), new LogWork.Said(LogEntry.Verdict.NEARLY, "Pale, but the bell rings.", "", LogEntry.Findings.NONE));
         results.came(made, Result.SPOILED);
         assertEquals("Pale, but the bell rings.", entry(made).came());
-        assertTrue(results.stock().stream().noneMatch(kept -> made.equals(kept.owned().id())));
+        assertTrue(prints.pulls().stream().noneMatch(kept -> made.equals(kept.owned().id())));
     }
 
     @Test

@@ -52,6 +52,8 @@ import kindveil.studio.work.piece.Pieces;
 import kindveil.studio.work.piece.Veil;
 import kindveil.studio.work.room.Rooms;
 import kindveil.studio.work.room.ToldRoom;
+import kindveil.studio.work.shelf.Lineage;
+import kindveil.studio.work.shelf.Owned;
 import kindveil.studio.work.shelf.Shelf;
 import kindveil.studio.work.sitting.Diaries;
 import kindveil.studio.work.sitting.Diary;
@@ -116,8 +118,10 @@ public class ArchiveWork {
             piece.basis().photograph().ifPresent(named::add);
         });
         written.forEach(entry -> Stream.of(entry.photo(), entry.judged().foreseen()).filter(Objects::nonNull).forEach(named::add));
+        List<Owned> owned = chosen.isEmpty() ? shelf.kept().read() : List.of();
+        owned.stream().map(Owned::lineage).filter(Objects::nonNull).map(Lineage::picture).forEach(named::add);
         ArchiveForm form = new ArchiveForm(ArchiveForm.FORMAT, ArchiveForm.VERSION, clock.instant(), of.stream().map(PieceForm::of).toList(), made.stream().map(MakingForm::of).toList(),
-                written.stream().map(EntryForm::of).toList(), chosen.isEmpty() ? shelf.kept().read().stream().map(OwnedForm::of).toList() : List.of(),
+                written.stream().map(EntryForm::of).toList(), owned.stream().map(OwnedForm::of).toList(),
                 rooms.since(made.stream().map(StoredMaking::begun).min(Comparator.naturalOrder()).orElse(clock.instant())).stream().map(AirForm::of).toList(),
                 chosen.isEmpty() ? DiaryForm.of(diaries.now()) : null, chosen.isEmpty() ? TeachingForm.of(teachings.now()) : null, chosen.isEmpty() ? books.kept().read().stream().map(BookRow::of).toList() : List.of(), chosen.isEmpty() ? jars.kept().read().stream().map(JarRow::of).toList() : List.of(),
                 chosen.isEmpty() ? jars.drawn().stream().map(DrawnForm::of).toList() : List.of(), pictures.all(named).values().stream().map(PictureForm::of).sorted(Comparator.comparing(PictureForm::id)).toList());

@@ -5,8 +5,10 @@ import java.util.Optional;
 import kindveil.finish.BookReading;
 import kindveil.studio.work.book.StudioBook;
 import kindveil.studio.work.jar.JarWork;
+import kindveil.studio.work.shelf.Lineage;
 import kindveil.studio.work.shelf.Owned;
 import kindveil.studio.work.shelf.Shelf;
+import kindveil.studio.work.stock.Prints;
 import kindveil.studio.work.stock.Stock;
 import kindveil.studio.work.book.Books;
 import kindveil.studio.work.piece.Basis;
@@ -46,6 +48,7 @@ import kindveil.studio.work.piece.Page;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.piece.Pieces;
+import kindveil.studio.work.piece.Planned;
 import kindveil.studio.work.picture.PictureWork;
 import kindveil.studio.work.room.Rooms;
 import kindveil.studio.work.piece.Lay;
@@ -59,6 +62,7 @@ import kindveil.studio.work.making.ToldDeed;
 import kindveil.tone.Treatment.Levels;
 import kindveil.tone.Treatments;
 import kindveil.bench.Ground;
+import kindveil.bench.Hand;
 import kindveil.bench.Support;
 import kindveil.mixing.Jar;
 import kindveil.mixing.Measure;
@@ -153,6 +157,27 @@ class DemoStudio implements SmartLifecycle {
         evenings();
         journal();
         jars();
+        prints();
+    }
+
+    /** Copies left of what was printed, and of last week's plate: the pull, its ghost and the copy that lifted the lights. */
+    private void prints() {
+        for (Map.Entry<String, Integer> left : Map.of("Heron at the landing", 2, "Mooring rope", 2, "Lantern moth, blue", 3, "Ferry ticket", 4).entrySet()) {
+            Planned planned = work.plan(titled(left.getKey()));
+            shelf.keep(Owned.print(UUID.randomUUID(), Prints.Sort.COPY.what(), left.getKey(), left.getValue(), sized(planned), clock.instant(), planned.lineage(planned.printHand(), "copy shop at the landing", ago(Duration.ofDays(5))).laidBy(new Lineage.Use(planned.piece().id(), 1))));
+        }
+        Planned moth = work.plan(titled("Lantern moth, blue"));
+        for (Prints.Sort sort : List.of(Prints.Sort.GOOD, Prints.Sort.GHOST, Prints.Sort.LIFTED)) {
+            shelf.keep(Owned.print(UUID.randomUUID(), sort.what(), "Lantern moth, trial", 1, sized(moth), clock.instant(), moth.lineage(sort.paper() ? moth.printHand() : Hand.READS_RIGHT, "", ago(Duration.ofDays(8)))));
+        }
+    }
+
+    private static Owned.Size sized(Planned planned) {
+        return new Owned.Size(planned.brief().width(), planned.brief().height());
+    }
+
+    private Piece titled(String title) {
+        return pieces.all().stream().filter(piece -> piece.title().equals(title)).findFirst().orElseThrow();
     }
 
     /** Some jars, half used: enough of one thing, too little of another. */
@@ -193,7 +218,7 @@ class DemoStudio implements SmartLifecycle {
         LocalDate day = soon.toLocalDate();
         Hours hours = new Hours(List.of(new Hours.Once(day, soon.toLocalTime(), soon.plusHours(2).toLocalTime()), new Hours.Once(day.plusDays(1), LocalTime.of(10, 0), LocalTime.of(13, 0)),
                 new Hours.Once(day.plusDays(1), LocalTime.of(16, 0), LocalTime.of(17, 30)), new Hours.Once(day.plusDays(2), LocalTime.of(10, 0), LocalTime.of(12, 30))));
-        List<UUID> chosen = wanted.stream().map(title -> pieces.all().stream().filter(piece -> piece.title().equals(title)).findFirst().orElseThrow().id()).toList();
+        List<UUID> chosen = wanted.stream().map(title -> titled(title).id()).toList();
         sittings.say(sittings.diary().saying(hours, day.plusDays(2).atTime(18, 0), chosen));
     }
 

@@ -11,6 +11,7 @@ import java.util.UUID;
 import kindveil.measure.Length;
 import kindveil.product.Product;
 import kindveil.studio.store.form.Json;
+import kindveil.studio.store.form.LineageForm;
 import kindveil.studio.store.form.ProductForm;
 import kindveil.studio.store.form.SupportForm;
 import kindveil.studio.store.form.Vocabulary;
@@ -42,6 +43,9 @@ class OwnedEntity {
 
     @Column(name = "support_json")
     @Nullable String support;
+    @Lob
+    @Column(name = "lineage_json")
+    @Nullable String lineage;
 
     void take(Owned o) {
         kind = Vocabulary.OWNED.of(o.kind());
@@ -58,13 +62,15 @@ class OwnedEntity {
         opened = o.opened();
         product = o.product() == null ? null : Json.write(ProductForm.of(o.product()));
         support = o.support() == null ? null : Json.write(SupportForm.of(o.support()));
+        lineage = o.lineage() == null ? null : Json.write(LineageForm.of(o.lineage()));
     }
 
     /** {@link kindveil.studio.store.form.Unreadable} where it cannot be read. */
     Owned owned() {
         return Json.guarded(() -> new Owned(id, Vocabulary.OWNED.read(kind), what, name, amount, width == null || height == null ? null : new Owned.Size(new Length(width), new Length(height)),
                 level, price, opened, read(product), support == null ? null : Json.read(support, SupportForm.class).support(), millilitres,
-                looked == null ? null : new Owned.Looked(looked, sign == null ? null : Vocabulary.SIGN.read(sign))));
+                looked == null ? null : new Owned.Looked(looked, sign == null ? null : Vocabulary.SIGN.read(sign)),
+                lineage == null ? null : Json.read(lineage, LineageForm.class).lineage()));
     }
 
     private static @Nullable Product read(@Nullable String text) {

@@ -187,7 +187,7 @@ class ArchiveTest {
             assertEquals(first.replans().getFirst().words(), there.replans().getFirst().words());
             assertEquals(first.now().plan().acts(), there.now().plan().acts());
             assertEquals(3, makings.pulls(there).size());
-            assertEquals(List.of("Stub, pull 1"), to.bean(Results.class).stock().stream().map(kept -> kept.owned().name()).toList());
+            assertEquals(List.of("Stub, pull 1"), to.bean(kindveil.studio.work.stock.Prints.class).pulls().stream().map(kept -> kept.owned().name()).toList());
             Piece here = to.bean(PieceWork.class).get(piece);
             to.bean(PieceWork.class).change(here.with(here.design().withSize(Length.ofMillimetres(70))));
             take(to, file);

@@ -18,6 +18,8 @@ import kindveil.studio.Samples;
 import kindveil.studio.Web;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
+import kindveil.studio.work.sheet.RealWork;
+import kindveil.studio.work.stock.Prints;
 import kindveil.way.Way;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -31,8 +33,12 @@ class UsMeasuresTest {
     private static final Pattern METRIC = Pattern.compile("\\d\\s?(?:mm²?|cm²?|[µ\\x{3bc}]m|ml|°C)(?![\\w/²])");
     private final Web web;
     private final PieceWork pieces;
+    private final Prints prints;
+    private final RealWork reals;
 
-    UsMeasuresTest(Studio studio, PieceWork pieces) {
+    UsMeasuresTest(Studio studio, PieceWork pieces, Prints prints, RealWork reals) {
+        this.prints = prints;
+        this.reals = reals;
         this.web = new Web(studio.address());
         this.pieces = pieces;
     }
@@ -74,6 +80,11 @@ class UsMeasuresTest {
         found.addAll(metricOn("/shelf/stock"));
         found.addAll(metricOn("/shelf/things"));
         Piece piece = piece();
+        reals.take(pieces.plan(piece), 3);
+        found.addAll(metricOn("/shelf/prints"));
+        for (Prints.Stack stack : prints.all()) {
+            found.addAll(metricOn("/shelf/prints/" + stack.owned().id()));
+        }
         found.addAll(metricOn("/pieces/" + piece.id() + "/build?foresee=true"));
         for (Way way : Catalogue.ways()) {
             found.addAll(metricOn("/ways/" + way.key()));

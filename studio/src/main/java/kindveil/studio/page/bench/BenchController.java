@@ -19,6 +19,7 @@ import kindveil.studio.work.device.Doorkeeper;
 import kindveil.mixing.Recipe;
 import kindveil.studio.work.jar.JarWork;
 import kindveil.studio.work.making.Using;
+import kindveil.studio.work.stock.Prints;
 import kindveil.studio.work.stock.Stock;
 import kindveil.studio.work.log.LogEntry;
 import kindveil.studio.work.log.Results;
@@ -52,8 +53,10 @@ class BenchController {
     private final HttpServletRequest request;
     private final JarWork jars;
     private final Stock stock;
+    private final Prints prints;
 
-    BenchController(MakeWork makings, ReplanWork replans, PieceWork pieces, Results results, Say say, Doorkeeper keeper, HttpServletRequest request, JarWork jars, Stock stock) {
+    BenchController(MakeWork makings, ReplanWork replans, PieceWork pieces, Results results, Say say, Doorkeeper keeper, HttpServletRequest request, JarWork jars, Stock stock, Prints prints) {
+        this.prints = prints;
         this.stock = stock;
         this.jars = jars;
         this.keeper = keeper;
@@ -80,7 +83,7 @@ class BenchController {
         Piece piece = pieces.get(making.piece());
         List<MakingLine> series = makings.pulls(making);
         PullView pull = PullView.of(making, series, results.of(making).map(LogEntry::id).orElse(null), "/pieces/" + piece.id());
-        return new BenchPage(BenchView.of(making, piece, others(id, series), pull, making.making().current().map(act -> makings.beside(id, act, say.now())).orElse(List.of()), say), BenchPage.LiveView.of(making, Caller.id(request), keeper.door()), ReadyJar.of(making, jars, stock, say), say.air(making.air().last()), say.time(say.now()), say.now().toEpochMilli(), all, wrong, against).in("bench/bench");
+        return new BenchPage(BenchView.of(making, piece, others(id, series), pull, making.making().current().map(act -> makings.beside(id, act, say.now())).orElse(List.of()), say), BenchPage.LiveView.of(making, Caller.id(request), keeper.door()), ReadyJar.of(making, jars, stock, say), BenchPage.Sheet.of(making, prints), say.air(making.air().last()), say.time(say.now()), say.now().toEpochMilli(), all, wrong, against).in("bench/bench");
     }
 
     /** A clock that stands before what was told last was set, then or since: no window is right by it. */

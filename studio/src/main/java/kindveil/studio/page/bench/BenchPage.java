@@ -6,17 +6,19 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import kindveil.studio.work.device.Door;
 import kindveil.studio.work.making.StoredMaking;
+import kindveil.studio.work.stock.Prints;
 import kindveil.studio.page.PageView;
 
 /**
  * The bench: one making, and what is said to what was told last.
  *
+ * @param sheets that came off it with their picture on them
  * @param wall what the clock on the wall says
  * @param now in milliseconds, for the clocks on the page
  * @param said what is said, whether or not something is wrong
  * @param against what speaks against an answer that can still be told as done anyway
  */
-record BenchPage(BenchView bench, LiveView live, List<ReadyJar> jars, String air, String wall, long now, List<String> said, boolean wrong, Against against) implements PageView {
+record BenchPage(BenchView bench, LiveView live, List<ReadyJar> jars, List<Sheet> sheets, String air, String wall, long now, List<String> said, boolean wrong, Against against) implements PageView {
     private static final String JAR_KEYS = "jkl";
 
     /**
@@ -29,6 +31,13 @@ record BenchPage(BenchView bench, LiveView live, List<ReadyJar> jars, String air
         static LiveView of(StoredMaking making, @Nullable UUID here, Door door) {
             return new LiveView(making.changes(), here == null ? "" : here.toString(), door.rings() == null ? "" : door.rings().toString(),
                     door.ringing());
+        }
+    }
+
+    /** A sheet that came off it. @param act that parted it @param kept whether it is in stock */
+    record Sheet(String act, String words, boolean kept) {
+        static List<Sheet> of(StoredMaking making, Prints prints) {
+            return prints.leftovers(making).stream().map(left -> new Sheet(left.act().toString(), "Keep the " + left.kind().words(), prints.keeps(making, left))).toList();
         }
     }
 

@@ -4,7 +4,6 @@ import kindveil.studio.work.Kept;
 import kindveil.studio.work.picture.StoredPicture;
 import kindveil.studio.work.making.StoredMaking;
 import kindveil.studio.work.log.LogWork;
-import kindveil.studio.work.log.Results;
 import java.util.Map;
 import java.util.Set;
 import kindveil.studio.work.piece.Image;
@@ -23,6 +22,7 @@ import kindveil.studio.page.Upload;
 import kindveil.studio.work.making.MakeWork;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
+import kindveil.studio.work.stock.Prints;
 import kindveil.studio.work.picture.PictureWork;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
@@ -41,11 +41,11 @@ class PiecesController {
     private final PieceWork pieces;
     private final PictureWork pictures;
     private final MakeWork makings;
-    private final Results results;
+    private final Prints prints;
     private final Say say;
 
-    PiecesController(PieceWork pieces, PictureWork pictures, MakeWork makings, Results results, Say say) {
-        this.results = results;
+    PiecesController(PieceWork pieces, PictureWork pictures, MakeWork makings, Prints prints, Say say) {
+        this.prints = prints;
         this.pieces = pieces;
         this.pictures = pictures;
         this.makings = makings;
@@ -66,7 +66,7 @@ class PiecesController {
         Kept<Piece> kept = pieces.kept();
         boolean pulls = kept.read().stream().anyMatch(piece -> piece.design().theWay().card().bridges());
         Set<UUID> putAway = pieces.putAway();
-        return new PiecesView(rows(find.among(kept.read(), makings.newest(), drying(), putAway)), PiecesView.Asked.of(find, kept.read().size(), putAway.size()), PiecesView.Pulled.of(results.stock(), say), PiecesView.Away.of(pieces.takenAway(), say),
+        return new PiecesView(rows(find.among(kept.read(), makings.newest(), drying(), putAway)), PiecesView.Asked.of(find, kept.read().size(), putAway.size()), PiecesView.stock(prints.kept()), PiecesView.Away.of(pieces.takenAway(), say),
                 kept.sentences(), form, pulls, problems).in("piece/pieces");
     }
 

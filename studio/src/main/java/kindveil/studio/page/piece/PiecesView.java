@@ -8,25 +8,23 @@ import kindveil.measure.Length;
 import kindveil.studio.page.PageView;
 import kindveil.studio.page.Pick;
 import kindveil.studio.page.Say;
-import kindveil.studio.work.log.Results;
 import kindveil.studio.work.piece.Design;
 import kindveil.studio.work.piece.Page;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.piece.Pieces;
-import kindveil.studio.work.shelf.Owned;
 import kindveil.tone.Size;
 
 /**
  * The table of pieces.
  *
  * @param asked which are looked for
- * @param stock pulls that were kept
+ * @param stock how many prints are in stock, in words, or empty
  * @param away what can be brought back
  * @param apart what was set apart, in sentences
  * @param pulls whether any is done on a plate
  */
-record PiecesView(List<Row> rows, Asked asked, List<Pulled> stock, List<Away> away, List<String> apart, Form form, boolean pulls, List<String> problems) implements PageView {
+record PiecesView(List<Row> rows, Asked asked, String stock, List<Away> away, List<String> apart, Form form, boolean pulls, List<String> problems) implements PageView {
     private static final int FEW = 4;
 
     /** What is looked for. @param many whether there are so many that looking for one makes sense @param told how many are put away, in words */
@@ -39,16 +37,9 @@ record PiecesView(List<Row> rows, Asked asked, List<Pulled> stock, List<Away> aw
         }
     }
 
-    /** A pull in stock. @param picture its address @param words what it is and how large @param begins whether a piece can be begun from it */
-    record Pulled(UUID id, String name, String picture, String words, boolean begins) {
-        static List<Pulled> of(List<Results.InStock> all, Say say) {
-            return all.stream().map(one -> {
-                Owned owned = one.owned();
-                String photo = LookView.came(one.entry());
-                return new Pulled(owned.id(), owned.name(), photo.isEmpty() ? LookView.foreseen(one.entry()) : photo,
-                        owned.what() + (owned.size() == null ? "" : ", " + say.size(owned.size().width(), owned.size().height())) + ", " + say.date(one.entry().written()) + (photo.isEmpty() ? "; shown as it was foreseen" : ""), one.picture() != null && owned.size() != null);
-            }).toList();
-        }
+    /** What is said of prints in stock, or nothing. */
+    static String stock(int kept) {
+        return kept == 0 ? "" : kept == 1 ? "One print in stock" : "%d prints in stock".formatted(kept);
     }
 
     /** One that was taken away. @param until when it can be brought back */

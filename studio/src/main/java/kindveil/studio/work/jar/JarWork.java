@@ -8,9 +8,11 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import kindveil.bench.Step;
+import kindveil.bench.ThingKind;
 import kindveil.making.Making;
 import kindveil.measure.Figures;
 import kindveil.measure.UnusableValue;
@@ -42,6 +44,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class JarWork implements Using {
     private static final String TAPE = "tape";
+    private static final String PRINT = "print";
     private final Jars jars;
     private final Shelf shelf;
     private final Rooms rooms;
@@ -66,7 +69,7 @@ public class JarWork implements Using {
         }
     }
 
-    /** A lot with what is left of it. @param left ml, or mm of tape @param over taken that was not in it */
+    /** A lot with what is left of it. @param left ml, mm of tape, or prints @param over taken that was not in it */
     public record Lot(Owned owned, double left, double over) {
     }
 
@@ -199,6 +202,7 @@ public class JarWork implements Using {
             case Step.Mix mix -> mixed(making, act, mix, together.size(), seq, source, at);
             case Step.Apply apply -> used(making.id(), after, act, brief, together, seq, at);
             case Step.Cut cut when cut.how() == Step.Cutting.STRIPS -> cut(making.id(), after, act, brief, seq, at);
+            case Step.SetOut out when out.thing().kind() == ThingKind.PRINT -> laidOut(making, act, brief, seq, at);
             case Step.Infuse infuse -> used(making.id(), after, act, brief, together, seq, at);
             default -> {
                 // nothing is taken for it
@@ -241,6 +245,24 @@ public class JarWork implements Using {
             Optional<Lot> roll = rolls.stream().filter(each -> each.left() >= strips.total().millimetres()).findFirst().or(() -> rolls.isEmpty() ? Optional.empty() : Optional.of(rolls.getLast()));
             roll.ifPresent(lot -> jars.draw(List.of(new Drawn(making, seq, 0, TAPE, lot.owned().id(), null, strips.total().millimetres(), at))));
         });
+    }
+
+    /** One print of those laid by for it: the veil's own first, of one size and kind. */
+    private void laidOut(StoredMaking making, Act act, Brief brief, int seq, Instant at) {
+        prints().stream().filter(stack -> laidBy(stack.owned(), making.piece(), brief))
+                .min(Comparator.comparing((Lot stack) -> stack.left() <= 0).thenComparing(stack -> !Objects.requireNonNull(stack.owned().lineage()).laidByFor(making.piece(), act.id().part() + 1)))
+                .ifPresent(stack -> jars.draw(List.of(new Drawn(making.id(), seq, 0, PRINT, stack.owned().id(), null, 1, at))));
+    }
+
+    private static boolean laidBy(Owned stack, UUID piece, Brief brief) {
+        return stack.lineage() != null && stack.lineage().use() != null && stack.lineage().use().piece().equals(piece) && stack.lineage().print() == brief.print() && stack.size() != null && stack.size().width().equals(brief.width());
+    }
+
+    /** Prints in stock, with how many are left of them. */
+    public List<Lot> prints() {
+        List<Owned> all = shelf.kept().read().stream().filter(owned -> owned.kind() == Owned.Kind.PRINT).toList();
+        Map<UUID, Double> out = all.isEmpty() ? Map.of() : jars.outOfLots();
+        return all.stream().map(owned -> lot(owned, owned.count(), out.getOrDefault(owned.id(), 0.0))).toList();
     }
 
     private static List<Trace.Moment> moments(Making after, Act act) {

@@ -2,11 +2,9 @@ package kindveil.studio.work.log;
 
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
-import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Stream;
+import kindveil.bench.Hand;
 import kindveil.measure.Length;
 import kindveil.measure.UnusableValue;
 import kindveil.measure.Words;
@@ -17,9 +15,9 @@ import kindveil.studio.work.making.Result;
 import kindveil.studio.work.making.StoredMaking;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
+import kindveil.studio.work.piece.Planned;
 import kindveil.studio.work.shelf.Owned;
 import kindveil.studio.work.shelf.Shelf;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -64,7 +62,9 @@ public class Results {
         makings.came(id, result);
         if (result.kept()) {
             Length width = piece.leading().design().printWidth();
-            shelf.keep(Owned.pulled(id, result == Result.GOOD ? "good" : "ghost", making.called(piece.title()), new Owned.Size(width, width.times(looks.aspect(piece)))));
+            Planned planned = pieces.plan(piece.at(piece.veils().indexOf(piece.leading()) + 1));
+            Hand hand = planned.hand().map(reading -> reading.finishedOf(planned.printHand())).orElse(Hand.READS_RIGHT);
+            shelf.keep(Owned.print(id, result == Result.GOOD ? "good" : "ghost", making.called(piece.title()), 1, new Owned.Size(width, width.times(looks.aspect(piece))), clock.instant(), planned.lineage(hand, "", clock.instant())));
         } else {
             shelf.remove(id);
         }
@@ -73,26 +73,6 @@ public class Results {
     /** What was written of a making, if anything was. */
     public Optional<LogEntry> of(StoredMaking making) {
         return log.ofPiece(making.piece()).stream().filter(entry -> making.id().equals(entry.making())).findFirst();
-    }
-
-    /** A pull in stock. @param picture of it: its photograph, or the look foreseen for it */
-    public record InStock(Owned owned, LogEntry entry, @Nullable UUID picture) {
-    }
-
-    /** Pulls in the stock whose line in the log is still there, by name. */
-    public List<InStock> stock() {
-        List<Owned> pulls = shelf.kept().read().stream().filter(owned -> owned.kind() == Owned.Kind.PRINT && owned.count() > 0).toList();
-        List<LogEntry> all = pulls.isEmpty() ? List.of() : log.all();
-        return pulls.stream().flatMap(owned -> all.stream().filter(entry -> owned.id().equals(entry.making())).limit(1)
-                .map(entry -> new InStock(owned, entry, Stream.of(entry.photo(), entry.judged().foreseen()).filter(Objects::nonNull).findFirst().orElse(null)))).toList();
-    }
-
-    /** Takes one out of the stock: given away, used up, or thrown. */
-    public void takeOut(UUID id) {
-        if (shelf.find(id).filter(owned -> owned.kind() == Owned.Kind.PRINT).isEmpty()) {
-            throw new NotFound("pull in stock", id);
-        }
-        shelf.remove(id);
     }
 
     private static String line(StoredMaking making, Result result) {

@@ -1,5 +1,6 @@
 package kindveil.studio.work.piece;
 
+import java.time.Instant;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -12,6 +13,7 @@ import kindveil.reading.AmountReading;
 import kindveil.reading.HandReading;
 import kindveil.reading.TimeReading;
 import kindveil.studio.work.picture.StoredPicture;
+import kindveil.studio.work.shelf.Lineage;
 import kindveil.way.Brief;
 import kindveil.way.Sequence;
 import kindveil.way.Trace;
@@ -57,6 +59,11 @@ public record Planned(Piece piece, @Nullable StoredPicture picture, Sequence seq
     /** How often the print of the veil in hand is run over itself. */
     public int runs() {
         return piece.design().runs();
+    }
+
+    /** Where a print of the veil in hand comes from. @param standing how the picture stands on it @param by whose machine, or empty */
+    public Lineage lineage(Hand standing, String by, Instant at) {
+        return new Lineage(piece.id(), piece.title(), piece.inHand() + 1, picture == null ? "" : picture.name(), piece.veil().source(), brief().print(), standing, by, at, null);
     }
 
     public boolean mirrored() {

@@ -11,6 +11,7 @@ import kindveil.studio.work.making.MakingLine;
 import kindveil.studio.work.piece.Piece;
 import kindveil.sheet.PrintSheet;
 import kindveil.studio.work.piece.PieceWork;
+import kindveil.studio.work.stock.Prints;
 import kindveil.studio.work.stock.Things;
 import kindveil.studio.work.piece.Planned;
 import kindveil.studio.work.piece.PrintPlan;
@@ -27,10 +28,14 @@ public class RealWork {
     private final MakeWork makings;
     private final PieceWork pieces;
     private final Things things;
+    private final Prints prints;
+    private final Gatherings gatherings;
     private final Clock clock;
 
-    RealWork(TakenFiles files, MakeWork makings, PieceWork pieces, Things things, Clock clock) {
+    RealWork(TakenFiles files, MakeWork makings, PieceWork pieces, Things things, Prints prints, Gatherings gatherings, Clock clock) {
         this.things = things;
+        this.prints = prints;
+        this.gatherings = gatherings;
         this.files = files;
         this.makings = makings;
         this.pieces = pieces;
@@ -44,20 +49,21 @@ public class RealWork {
         }
     }
 
-    /** Keeps that a file of the veil in hand was taken, and the sheets it takes; the same one taken again is the same. */
+    /** Keeps that a file of the veil in hand was taken, its copies, and the sheets they take; the same one taken again is the same until its copies are used up. */
     public void take(Planned planned, int copies) {
-        if (fresh(planned, copies)) {
+        if (fresh(planned, copies, gatherings.now().setUp(planned.brief().print()).map(Gathering.SetUp::printedBy).orElse(""))) {
             PrintSheet sheet = PrintSheet.of(planned.piece().design().paper(), planned.brief().width(), planned.brief().height(), copies);
             things.printed(planned.brief().print().sheet(), sheet.sheetsFor(copies));
         }
     }
 
     /** Whether it was not taken before; from now on it is. */
-    private boolean fresh(Planned planned, int copies) {
+    private boolean fresh(Planned planned, int copies, String by) {
         Taken taken = taken(planned, copies);
-        boolean fresh = of(planned.piece()).stream().findFirst().filter(taken::again).isEmpty();
+        boolean fresh = of(planned.piece()).stream().findFirst().filter(taken::again).isEmpty() || prints.usedUp(planned);
         if (fresh) {
             files.add(taken);
+            prints.printed(planned, copies, by);
         }
         return fresh;
     }
@@ -83,7 +89,7 @@ public class RealWork {
     public void take(SheetWork.Batch batch) {
         boolean any = false;
         for (SheetWork.Item item : batch.items()) {
-            any |= fresh(item.planned(), item.copies());
+            any |= fresh(item.planned(), item.copies(), batch.setUp().printedBy());
         }
         if (any) {
             things.printed(batch.kind().sheet(), batch.sheets().size());

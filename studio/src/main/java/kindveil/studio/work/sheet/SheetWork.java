@@ -5,7 +5,6 @@ import kindveil.studio.work.NotFound;
 import kindveil.studio.work.Caches;
 import kindveil.studio.work.log.LogWork;
 import kindveil.studio.work.log.LogEntry;
-import kindveil.studio.work.log.Log;
 import kindveil.studio.work.piece.Planned;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.piece.Pieces;
@@ -53,16 +52,16 @@ public class SheetWork {
     private final Pieces pieces;
     private final PieceWork planning;
     private final SourceWork sources;
-    private final Log log;
+    private final Printers printers;
     private final Cache<List<Object>, Double> overrun = Caches.bounded().maximumSize(200).build();
     private final Cache<List<Object>, List<PrintSheet>> packed = Caches.bounded().maximumSize(100).build();
 
-    SheetWork(Gatherings gatherings, Pieces pieces, PieceWork planning, SourceWork sources, Log log) {
+    SheetWork(Gatherings gatherings, Pieces pieces, PieceWork planning, SourceWork sources, Printers printers) {
         this.gatherings = gatherings;
         this.pieces = pieces;
         this.planning = planning;
         this.sources = sources;
-        this.log = log;
+        this.printers = printers;
     }
 
     /**
@@ -170,10 +169,10 @@ public class SheetWork {
 
     private Batch batch(SetUp setUp, List<Wanted> wanted, Map<Wanted, Planned> plans) {
         List<Item> items = new ArrayList<>();
-        List<LogEntry> record = recordOf(setUp.printedBy());
+        List<LogEntry> record = printers.recordOf(setUp.printedBy());
         for (Wanted one : wanted) {
             Planned planned = plans.get(one);
-            Spares spares = spares(record, planned.piece().design().way());
+            Spares spares = Printers.spares(record, planned.piece().design().way());
             items.add(new Item(one, planned, label(planned, items), spares, one.copies() == null ? spares.copies() : one.copies()));
         }
         List<PrintSheet> arranged = arranged(setUp, items);
@@ -208,26 +207,6 @@ public class SheetWork {
 
     private static boolean contains(List<Item> items, String label) {
         return items.stream().anyMatch(item -> item.label.equals(label));
-    }
-
-    /** What the log says of copies from there, taken over that way: failures put down to something else than the print do not count. */
-    public Spares spares(String printedBy, String way) {
-        return spares(recordOf(printedBy), way);
-    }
-
-    private List<LogEntry> recordOf(String printedBy) {
-        return printedBy.isBlank() ? List.of() : log.all().stream().filter(entry -> !entry.struck() && entry.printedBy().equals(printedBy)).toList();
-    }
-
-    private Spares spares(List<LogEntry> ofSource, String way) {
-        List<LogEntry> record = ofSource.stream().filter(entry -> entry.judged().way().key().equals(way)).toList();
-        int failed = (int) record.stream().filter(entry -> entry.verdict() == LogEntry.Verdict.FAILED && againstThePrint(entry)).count();
-        int good = (int) record.stream().filter(entry -> entry.verdict() != LogEntry.Verdict.FAILED).count();
-        return new Spares(good, failed);
-    }
-
-    private static boolean againstThePrint(LogEntry entry) {
-        return entry.findings().cause() == null || entry.findings().cause() == LogEntry.Cause.PRINT;
     }
 
     // --- by hand

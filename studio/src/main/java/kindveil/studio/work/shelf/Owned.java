@@ -24,16 +24,23 @@ import org.jspecify.annotations.Nullable;
  * @param support itself, where it is one of the artist's own
  * @param millilitres it holds when it is full, or null where nobody has looked
  * @param looked when somebody last looked how full it is, and what was seen; null where nobody has: its level counts from then
+ * @param lineage of a print in stock, where it is known
  */
 public record Owned(UUID id, Kind kind, String what, String name, int count, @Nullable Size size, @Nullable Double level, @Nullable Long price, @Nullable LocalDate opened,
-        @Nullable Product product, @Nullable Support support, @Nullable Double millilitres, @Nullable Looked looked) {
+        @Nullable Product product, @Nullable Support support, @Nullable Double millilitres, @Nullable Looked looked, @Nullable Lineage lineage) {
     private static final int LONGEST_NAME = 80;
+    public static final int MOST = 999;
     public static final double MOST_MILLILITRES = 20_000;
     public static final double LEAST_MILLILITRES = 0.05;
 
     /** Of which nobody has looked how much it holds. */
     public Owned(UUID id, Kind kind, String what, String name, int count, @Nullable Size size, @Nullable Double level, @Nullable Long price, @Nullable LocalDate opened, @Nullable Product product, @Nullable Support support) {
-        this(id, kind, what, name, count, size, level, price, opened, product, support, null, null);
+        this(id, kind, what, name, count, size, level, price, opened, product, support, null, null, null);
+    }
+
+    /** What is no print in stock. */
+    public Owned(UUID id, Kind kind, String what, String name, int count, @Nullable Size size, @Nullable Double level, @Nullable Long price, @Nullable LocalDate opened, @Nullable Product product, @Nullable Support support, @Nullable Double millilitres, @Nullable Looked looked) {
+        this(id, kind, what, name, count, size, level, price, opened, product, support, millilitres, looked, null);
     }
 
     /** Kinds of things owned. */
@@ -53,7 +60,7 @@ public record Owned(UUID id, Kind kind, String what, String name, int count, @Nu
         if (name.isBlank() || name.length() > LONGEST_NAME) {
             throw new UnusableValue("name", name.length() > LONGEST_NAME ? name.length() + " signs" : name, "1 to %d signs".formatted(LONGEST_NAME), "Call it what you would call it on the bench.");
         }
-        UnusableValue.requireWithin("count", count, 0, 999, "", "Count what is left.");
+        UnusableValue.requireWithin("count", count, 0, MOST, "", "Count what is left.");
         if (level != null) {
             UnusableValue.requireWithin("level", level, 0, 1, "of the whole", "0 is empty, 1 is full.");
         }
@@ -73,9 +80,19 @@ public record Owned(UUID id, Kind kind, String what, String name, int count, @Nu
         return new Owned(id, Kind.SUPPORT, support.likeId(), support.words(), 1, null, null, null, null, null, support);
     }
 
-    /** A pull in stock; it has the id of the making it came of. @param what a good one, or a ghost */
-    public static Owned pulled(UUID making, String what, String name, Size size) {
-        return new Owned(making, Kind.PRINT, what, name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME) : name, 1, size, null, null, null, null, null);
+    /** Prints in stock. @param what kind of print it is, by its lasting name */
+    public static Owned print(UUID id, String what, String name, int count, Size size, Instant counted, Lineage lineage) {
+        return new Owned(id, Kind.PRINT, what, name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME) : name, count, size, null, null, null, null, null, null, new Looked(counted, null), lineage);
+    }
+
+    /** So many of them, counted anew. */
+    public Owned counted(int other, Instant now) {
+        return new Owned(id, kind, what, name, other, size, level, price, opened, product, support, millilitres, new Looked(now, sign()), lineage);
+    }
+
+    /** Laid by for something else. */
+    public Owned laidBy(UUID newId, int many, Lineage.Use use, Instant now) {
+        return new Owned(newId, kind, what, name, many, size, level, price, opened, product, support, millilitres, new Looked(now, null), Objects.requireNonNull(lineage).laidBy(use));
     }
 
     /** What was seen of it when somebody last looked. */

@@ -38,6 +38,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 class SheetWorkTest {
     private static final PrintKind KIND = PrintKind.GOOD_TONER;
     private final SheetWork sheets;
+    private final Printers printers;
     private final SheetFiles files;
     private final PieceWork pieces;
     private final LogWork log;
@@ -45,7 +46,8 @@ class SheetWorkTest {
     private Piece heron;
     private Piece rope;
 
-    SheetWorkTest(SheetWork sheets, SheetFiles files, PieceWork pieces, LogWork log, Gatherings gatherings) {
+    SheetWorkTest(SheetWork sheets, SheetFiles files, PieceWork pieces, LogWork log, Gatherings gatherings, Printers printers) {
+        this.printers = printers;
         this.sheets = sheets;
         this.files = files;
         this.pieces = pieces;
@@ -109,9 +111,9 @@ class SheetWorkTest {
         note(shop, LogEntry.Verdict.FAILED, LogEntry.Cause.AMOUNT);
         note(shop, LogEntry.Verdict.FAILED, null);
         note(shop, LogEntry.Verdict.NEARLY, null);
-        assertEquals(new Spares(1, 4), sheets.spares(shop, "gel-lay"));
-        assertEquals(Spares.NO_RECORD, sheets.spares(shop, "tape-lift"));
-        assertEquals(Spares.NO_RECORD, sheets.spares("", "gel-lay"));
+        assertEquals(new Spares(1, 4), printers.spares(shop, "gel-lay"));
+        assertEquals(Spares.NO_RECORD, printers.spares(shop, "tape-lift"));
+        assertEquals(Spares.NO_RECORD, printers.spares("", "gel-lay"));
         sheets.gather(heron);
         sheets.setUp(KIND, version(), List.of(new Wanted(heron.id(), 1, null)), "A3", shop, 1);
         Batch batch = sheets.batch(KIND);

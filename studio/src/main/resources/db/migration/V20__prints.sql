@@ -1,0 +1,2 @@
+-- where a print in stock comes from, and what it is laid by for
+alter table owned add column lineage_json clob;
