@@ -70,9 +70,11 @@ class GateTest {
         kindveil.bench.Support silk = kindveil.bench.Support.FABRIC.own(UUID.randomUUID().toString(), "silk", kindveil.bench.Support.Told.NOTHING);
         studio.bean(kindveil.studio.work.shelf.Supports.class).keep(silk);
         UUID book = studio.bean(kindveil.studio.work.book.BookWork.class).begin(UUID.randomUUID(), "Landing journal", new kindveil.finish.BookReading.Book(24, 160, 6)).id();
+        studio.bean(kindveil.studio.work.sheet.RealWork.class).take(studio.bean(PieceWork.class).plan(piece), 3);
+        UUID print = studio.bean(kindveil.studio.work.stock.Prints.class).all().getFirst().owned().id();
         Web web = new Web(studio.address());
         for (String pattern : sent) {
-            String path = pattern.replace("/bench/{id}", "/bench/" + making).replace("/books/{id}", "/books/" + book).replace("/supports/{id}", "/supports/" + silk.id()).replace("{id}", piece.id().toString()).replace("{veil}", "1").replace("{index}", "0")
+            String path = pattern.replace("/bench/{id}", "/bench/" + making).replace("/shelf/prints/{id}", "/shelf/prints/" + print).replace("/books/{id}", "/books/" + book).replace("/supports/{id}", "/supports/" + silk.id()).replace("{id}", piece.id().toString()).replace("{veil}", "1").replace("{index}", "0")
                     .replace("{entry}", UUID.randomUUID().toString()).replace("{kind}", "good-toner").replace("{job}", "1").replace("{picture}", piece.picture().toString());
             Web.Answer answer = web.get(path);
             assertEquals(200, answer.status(), path + " ended at " + answer.path());

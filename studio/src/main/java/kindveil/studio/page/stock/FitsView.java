@@ -13,8 +13,8 @@ import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.stock.Prints;
 import org.jspecify.annotations.Nullable;
 
-/** What a print of the stock would be in each piece that is not begun. @param fits what would do, as wanted first @param not what would not */
-record FitsView(UUID id, String name, String what, int left, List<Fit> fits, List<Fit> not, List<String> problems) implements PageView {
+/** What a print of the stock would be in each piece that is not begun. @param several whether more than one is there @param fits what would do, as wanted first @param not what would not */
+record FitsView(UUID id, String name, String what, int left, boolean several, List<Fit> fits, List<Fit> not, List<String> problems) implements PageView {
     /** One place for it. @param where as the picture of which veil, or glued down @param comes what would come of it */
     record Fit(UUID piece, int veil, String title, String picture, String where, String comes, boolean asWanted) {
     }
@@ -23,7 +23,7 @@ record FitsView(UUID id, String name, String what, int left, List<Fit> fits, Lis
         List<Fit> fits = all.stream().filter(fit -> fit.refused() == null).sorted(Comparator.comparing(Prints.Fit::glued).thenComparing(fit -> !fit.asWanted())).map(fit -> fit(stack, fit, say)).toList();
         List<Fit> not = all.stream().filter(fit -> fit.refused() != null).map(fit -> fit(stack, fit, say)).toList();
         Length width = stack.owned().size() == null ? null : stack.owned().size().width();
-        return new FitsView(stack.owned().id(), stack.owned().name(), "%s%s".formatted(stack.sort().words(), width == null ? "" : ", " + say.one(width) + " wide"), stack.left(), fits, not, problems);
+        return new FitsView(stack.owned().id(), stack.owned().name(), "%s%s".formatted(stack.sort().words(), width == null ? "" : ", " + say.one(width) + " wide"), stack.left(), stack.left() > 1, fits, not, problems);
     }
 
     private static Fit fit(Prints.Stack stack, Prints.Fit fit, Say say) {

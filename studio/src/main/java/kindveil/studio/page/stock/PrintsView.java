@@ -6,6 +6,8 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import kindveil.bench.Hand;
 import kindveil.bench.PrintKind;
 import kindveil.learning.Spares;
@@ -49,26 +51,30 @@ record PrintsView(List<Group> groups, List<Stack> used, List<Machine> machines, 
     record Stack(UUID id, String name, String count, int left, String picture, String change, double width, double height, String box, double across, double down, List<String> under, String what, String from, String laidBy, String matter, boolean fits, boolean begins) {
     }
 
-    /** A printer or a shop. @param dots one a copy that was judged */
+    /** A printer or a shop. */
     record Machine(String name, String kinds, List<ByWay> ways, String rule, String stock) {
     }
 
-    /** What became of its copies by one way. @param good how many of them came out, {@code failed} how many did not */
-    record ByWay(String way, List<Integer> good, List<Integer> failed, String words) {
+    /** What became of its copies by one way. @param dots one a copy, those that came out first @param across how wide they are drawn */
+    record ByWay(String way, List<Dot> dots, double across, String words) {
+        private static final double DOT = 11;
+
         static ByWay of(Printers.ByWay way) {
             Spares spares = way.spares();
-            return new ByWay(way.way(), few(spares.good()), few(spares.failed()), spares.words());
+            int good = Math.min(spares.good(), MOST_DOTS);
+            int all = good + Math.min(spares.failed(), MOST_DOTS);
+            return new ByWay(way.way(), IntStream.range(0, all).mapToObj(i -> new Dot(DOT * i + DOT / 2, i < good)).toList(), DOT * all, spares.words());
         }
+    }
 
-        private static List<Integer> few(int count) {
-            return java.util.stream.IntStream.range(0, Math.min(count, MOST_DOTS)).boxed().toList();
-        }
+    /** One copy that was judged. */
+    record Dot(double x, boolean good) {
     }
 
     private static final int MOST_DOTS = 24;
 
     static PrintsView of(List<Prints.Stack> all, List<Printers.Printer> printers, PieceWork pieces, List<String> problems, Say say) {
-        Map<UUID, Piece> known = pieces.all(all.stream().flatMap(stack -> java.util.stream.Stream.ofNullable(stack.owned().lineage())).flatMap(lineage -> java.util.stream.Stream.of(lineage.piece(), lineage.use() == null ? lineage.piece() : lineage.use().piece())).distinct().toList());
+        Map<UUID, Piece> known = pieces.all(all.stream().flatMap(stack -> Stream.ofNullable(stack.owned().lineage())).flatMap(lineage -> Stream.of(lineage.piece(), lineage.use() == null ? lineage.piece() : lineage.use().piece())).distinct().toList());
         List<Group> groups = new ArrayList<>();
         for (boolean copies : List.of(true, false)) {
             List<Stack> stacks = all.stream().filter(stack -> (stack.sort() == Prints.Sort.COPY) == copies && stack.left() > 0).map(stack -> stack(stack, known, say)).toList();
