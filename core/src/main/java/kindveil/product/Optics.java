@@ -44,6 +44,40 @@ public record Optics(boolean gloss, Body body, double ordinaryCoatMicrometres) {
         }
     }
 
+    /** How a clear film looks when it is dry. */
+    public enum Sheen {
+        GLOSS("gloss"), SATIN("satin"), MATTE("matte");
+
+        private final String words;
+
+        Sheen(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** Empty where pigment makes its look, not its binder. */
+    public Optional<Sheen> sheen() {
+        return switch (body) {
+            case Body.Clear clear -> Optional.of(gloss ? Sheen.GLOSS : Sheen.SATIN);
+            case Body.Clouds clouds -> Optional.of(clouds.perMicrometre() < MATTE_PER_MICROMETRE ? Sheen.SATIN : Sheen.MATTE);
+            case Body.Pigment pigment -> Optional.empty();
+            case Body.Measured measured -> Optional.empty();
+        };
+    }
+
+    /** The same film with another sheen: satin has half of what makes matte cloudy (assumed). */
+    public Optics with(Sheen other) {
+        return sheen().map(own -> own == other).orElse(true) ? this : switch (other) {
+            case GLOSS -> new Optics(true, new Body.Clear(), ordinaryCoatMicrometres);
+            case SATIN -> new Optics(false, new Body.Clouds(MATTE_PER_MICROMETRE / 2), ordinaryCoatMicrometres);
+            case MATTE -> new Optics(false, new Body.Clouds(MATTE_PER_MICROMETRE), ordinaryCoatMicrometres);
+        };
+    }
+
     /** SX of 40 µm of dry matte film 0.03 (assumed). */
     public static final double MATTE_PER_MICROMETRE = 0.03 / 40;
     private static final double MATTE_ABSORPTION_SHARE = 0.02;

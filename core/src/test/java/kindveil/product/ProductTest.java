@@ -57,6 +57,29 @@ class ProductTest {
         return trace.moments().stream().filter(m -> m.act().id().equals(ActId.first(key))).findFirst().orElseThrow();
     }
 
+    /** A clear lot dries as its data sheet says, whatever its kind does; over black the duller the lighter. What has pigment keeps its own look. */
+    @Test
+    void sheen_isWhatTheLookIsMadeWith() {
+        for (Product kind : Goods.shelf()) {
+            if (kind.optics().sheen().isEmpty()) {
+                assertEquals(kind.optics(), kind.optics().with(Optics.Sheen.MATTE), kind.words());
+                continue;
+            }
+            assertEquals(kind, kind.with(kind.optics().with(kind.optics().sheen().get())), kind.words());
+            for (Optics.Sheen sheen : Optics.Sheen.values()) {
+                assertEquals(sheen, kind.optics().with(sheen).sheen().orElseThrow(), kind.words());
+            }
+        }
+        Way way = GEL;
+        List<Double> blacks = java.util.stream.Stream.of(Optics.Sheen.values()).map(sheen -> {
+            Product lot = Products.GLOSS_MEDIUM.called("lot", "lot").with(Products.GLOSS_MEDIUM.optics().with(sheen));
+            Brief brief = with(way, Products.GLOSS_MEDIUM, lot).with("clearing", "gloss-medium");
+            StackReading stack = StackReading.of(Trace.of(way.expand(way.checked(brief))).end());
+            return stack.at(Colour.parse("ground", "#101010"), new double[stack.covers().size()]).luminance();
+        }).toList();
+        assertTrue(blacks.get(0) < blacks.get(1) && blacks.get(1) < blacks.get(2), "gloss, satin, matte over black: " + blacks);
+    }
+
     @Test
     void invented_flowsToLookDryingCautionsWashingUpAndAmounts_withNoRuleNamingIt() {
         Trace usual = Trace.of(Sequence.of(GEL, brief(GEL)).expand());

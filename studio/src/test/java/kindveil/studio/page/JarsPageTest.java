@@ -18,6 +18,7 @@ import java.util.UUID;
 import kindveil.measure.Length;
 import kindveil.measure.UnitSystem;
 import kindveil.product.Goods;
+import kindveil.product.Product;
 import kindveil.studio.OpenStudio;
 import kindveil.studio.OpenStudio.Studio;
 import kindveil.studio.Samples;
@@ -273,6 +274,13 @@ class JarsPageTest {
         told.put("water", "70");
         web.post("/shelf/stock", told);
         assertEquals(0.70, share(piece, lot), 1e-9);
+        told.put("sheen", "SHINY");
+        assertTrue(web.post("/shelf/stock", told).words().contains("How it dries"));
+        assertTrue(taken(piece, lot).gloss());
+        told.put("sheen", "SATIN");
+        web.post("/shelf/stock", told);
+        assertFalse(taken(piece, lot).gloss());
+        assertTrue(web.get("/shelf/stock").text().matches("(?s).*<option value=\"SATIN\" selected=\"selected\">.*"), "what it is now is shown");
         told.put("sign", "THICKER");
         web.post("/shelf/stock", told);
         assertEquals((0.70 - 0.08) / 0.92, share(piece, lot), 1e-9);
@@ -280,7 +288,11 @@ class JarsPageTest {
     }
 
     private double share(Piece piece, Owned lot) {
-        return pieces.plan(pieces.get(piece.id())).needs().keySet().stream().filter(product -> product.id().equals(lot.id().toString())).findFirst().orElseThrow().waterShare();
+        return taken(piece, lot).waterShare();
+    }
+
+    private Product taken(Piece piece, Owned lot) {
+        return pieces.plan(pieces.get(piece.id())).needs().keySet().stream().filter(product -> product.id().equals(lot.id().toString())).findFirst().orElseThrow();
     }
 
     @Test

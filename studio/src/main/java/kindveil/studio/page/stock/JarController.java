@@ -17,6 +17,7 @@ import kindveil.measure.UnusableValue;
 import kindveil.measure.Volume;
 import kindveil.mixing.Ageing;
 import kindveil.mixing.Shopping;
+import kindveil.product.Optics;
 import kindveil.product.Product;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
@@ -71,10 +72,11 @@ class JarController {
         Integer count = problems.whole("How many", form.count(), 0, 999, "", "Count them.");
         Long price = problems.read(() -> price(form.price()));
         Double water = form.water().isBlank() ? null : problems.number("Water in it", form.water(), LEAST_WATER, MOST_WATER, "%", "It stands on its data sheet; leave it empty for what is usual.");
+        Optics.Sheen sheen = form.sheen().isBlank() ? null : problems.choice(Optics.Sheen.class, "How it dries", form.sheen());
         LocalDate opened = problems.read(() -> opened(form.opened()));
         if (!problems.any()) {
             problems.read(() -> {
-                stock.keep(Objects.requireNonNull(id), Objects.requireNonNull(kind), form.name(), count, holds.millilitres(), level / PERCENT, price, opened, sign, water == null ? null : Double.valueOf(water / PERCENT));
+                stock.keep(Objects.requireNonNull(id), Objects.requireNonNull(kind), form.name(), count, holds.millilitres(), level / PERCENT, price, opened, sign, new Stock.DataSheet(water == null ? null : Double.valueOf(water / PERCENT), sheen));
                 return true;
             });
         }

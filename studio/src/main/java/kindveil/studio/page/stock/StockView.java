@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import kindveil.measure.Figures;
 import kindveil.measure.UnitSystem;
 import kindveil.measure.Volume;
@@ -13,6 +14,7 @@ import kindveil.mixing.Ageing;
 import kindveil.mixing.Shopping;
 import kindveil.mixing.Shopping.Row;
 import kindveil.product.Law;
+import kindveil.product.Optics;
 import kindveil.product.Product;
 import kindveil.studio.page.PageView;
 import kindveil.studio.page.Pick;
@@ -23,7 +25,7 @@ import kindveil.studio.work.stock.Stock;
 import org.jspecify.annotations.Nullable;
 
 /** Jars on the shelf, a form for another, and what to buy. @param enough whether nothing lacks @param none whether nothing is asked for */
-record StockView(List<Lot> jars, Form form, List<Kind> kinds, List<Buy> buy, List<String> there, boolean enough, boolean none, List<String> problems) implements PageView {
+record StockView(List<Lot> jars, Form form, List<Kind> kinds, List<Pick> sheens, List<Buy> buy, List<String> there, boolean enough, boolean none, List<String> problems) implements PageView {
     private static final int PERCENT = 100;
     private static final double TALL = 56;
     private static final double FOOT = 63.4;
@@ -36,24 +38,25 @@ record StockView(List<Lot> jars, Form form, List<Kind> kinds, List<Buy> buy, Lis
      * @param full height of what is in it, {@code top} where it ends
      * @param matter what has become of it, or empty; {@code gone} whether it is not to be used
      * @param signs what can be seen of it
+     * @param sheens how it can dry; empty where its pigment makes its look
      */
-    record Lot(UUID id, String name, String words, String left, double full, double top, String matter, boolean gone, List<Pick> signs, Form form) {
+    record Lot(UUID id, String name, String words, String left, double full, double top, String matter, boolean gone, List<Pick> signs, List<Pick> sheens, Form form) {
     }
 
     /** As it was typed. */
-    record Form(String id, String kind, String name, String count, String holds, String level, String price, String opened, String sign, String water) {
+    record Form(String id, String kind, String name, String count, String holds, String level, String price, String opened, String sign, String water, String sheen) {
         static Form fresh(Say say) {
-            return new Form(UUID.randomUUID().toString(), "", "", "1", say.measure() == UnitSystem.METRIC ? "250" : "8 fl oz", "100", "", "", "", "");
+            return new Form(UUID.randomUUID().toString(), "", "", "1", say.measure() == UnitSystem.METRIC ? "250" : "8 fl oz", "100", "", "", "", "", "");
         }
 
         static Form of(Map<String, String> all) {
-            return new Form(all.getOrDefault("id", ""), all.getOrDefault("kind", ""), all.getOrDefault("name", ""), all.getOrDefault("count", "1"), all.getOrDefault("holds", ""), all.getOrDefault("level", "100"), all.getOrDefault("price", ""), all.getOrDefault("opened", ""), all.getOrDefault("sign", ""), all.getOrDefault("water", ""));
+            return new Form(all.getOrDefault("id", ""), all.getOrDefault("kind", ""), all.getOrDefault("name", ""), all.getOrDefault("count", "1"), all.getOrDefault("holds", ""), all.getOrDefault("level", "100"), all.getOrDefault("price", ""), all.getOrDefault("opened", ""), all.getOrDefault("sign", ""), all.getOrDefault("water", ""), all.getOrDefault("sheen", ""));
         }
 
         static Form of(JarWork.Lot lot, Say say) {
             Owned owned = lot.owned();
             return new Form(owned.id().toString(), owned.what(), owned.name(), String.valueOf(owned.count()), held(owned, say), figure(PERCENT * full(lot)), JarController.cost(owned).map(StockView::figure).orElse(""),
-                    owned.opened() == null ? "" : String.valueOf(owned.opened()), "", owned.product() != null && owned.product().law() instanceof Law.LosesWater water ? figure(PERCENT * water.share()) : "");
+                    owned.opened() == null ? "" : String.valueOf(owned.opened()), "", owned.product() != null && owned.product().law() instanceof Law.LosesWater water ? figure(PERCENT * water.share()) : "", "");
         }
     }
 
@@ -96,7 +99,7 @@ record StockView(List<Lot> jars, Form form, List<Kind> kinds, List<Buy> buy, Lis
         Shopping shopping = stock.toBuy(stock.asked());
         List<Buy> buy = shopping.rows().stream().filter(row -> !row.buy().isEmpty()).map(row -> buy(row, lots.stream().map(JarWork.Lot::owned).toList(), say)).toList();
         List<String> there = shopping.rows().stream().filter(row -> row.buy().isEmpty()).map(row -> "%s: %s of %s".formatted(row.product().words(), say.one(new Volume(row.needed())), say.one(new Volume(row.have())))).toList();
-        return new StockView(lots.stream().map(lot -> lot(lot, stock.ageing(lot.owned()), say)).toList(), form, Stock.kinds().stream().map(product -> new Kind(product.id(), product.words())).toList(), buy, there, buy.isEmpty(), shopping.rows().isEmpty(), problems);
+        return new StockView(lots.stream().map(lot -> lot(lot, stock.ageing(lot.owned()), say)).toList(), form, Stock.kinds().stream().map(product -> new Kind(product.id(), product.words())).toList(), dries(form), buy, there, buy.isEmpty(), shopping.rows().isEmpty(), problems);
     }
 
     private static Lot lot(JarWork.Lot lot, Ageing age, Say say) {
@@ -108,7 +111,18 @@ record StockView(List<Lot> jars, Form form, List<Kind> kinds, List<Buy> buy, Lis
         if (product != null) {
             Ageing.signs(product).forEach(sign -> signs.add(new Pick(sign.name(), sign.words(), "", false)));
         }
-        return new Lot(owned.id(), owned.name(), say.it(words), "%s left".formatted(say.one(new Volume(lot.left()))), TALL * full(lot), FOOT - TALL * full(lot), say.it((over + age.words() + " " + age.discard()).strip()), !age.usable(), signs, Form.of(lot, say));
+        return new Lot(owned.id(), owned.name(), say.it(words), "%s left".formatted(say.one(new Volume(lot.left()))), TALL * full(lot), FOOT - TALL * full(lot), say.it((over + age.words() + " " + age.discard()).strip()), !age.usable(), signs, sheens(product), Form.of(lot, say));
+    }
+
+    private static List<Pick> dries(Form form) {
+        List<Pick> all = new ArrayList<>(List.of(new Pick("", "as is usual", "", form.sheen.isEmpty())));
+        Stream.of(Optics.Sheen.values()).forEach(sheen -> all.add(new Pick(sheen.name(), sheen.words(), "", sheen.name().equals(form.sheen))));
+        return all;
+    }
+
+    /** As it is now, chosen. */
+    private static List<Pick> sheens(@Nullable Product product) {
+        return product == null ? List.of() : product.optics().sheen().map(own -> Pick.of(Optics.Sheen.values(), Optics.Sheen::words, own)).orElse(List.of());
     }
 
     private static String kind(Owned lot) {

@@ -24,6 +24,7 @@ import kindveil.product.Goods;
 import kindveil.product.Law;
 import kindveil.product.Mixture;
 import kindveil.product.Mixtures;
+import kindveil.product.Optics;
 import kindveil.product.Product;
 import kindveil.reading.AmountReading;
 import kindveil.studio.work.jar.JarWork;
@@ -74,8 +75,16 @@ public class Stock {
         return Goods.shelf().stream().filter(product -> product.family().poured()).sorted(Comparator.comparing(Product::words)).toList();
     }
 
-    /** Puts one there, or another in its place. @param level 0 to 1 @param price in the smallest coin, or null @param sign seen of it, or null @param water over the whole of it, where its label says so, or null for what is usual */
-    public void keep(UUID id, String kind, String name, int count, double millilitres, double level, @Nullable Long price, @Nullable LocalDate opened, Ageing.@Nullable Sign sign, @Nullable Double water) {
+    /** What a data sheet says of a medium. @param water over the whole of it, 0 to 1, or null for what is usual @param sheen it dries with, or null likewise */
+    public record DataSheet(@Nullable Double water, Optics.@Nullable Sheen sheen) {
+        private Product told(Product product) {
+            Product dried = water == null || !(product.law() instanceof Law.LosesWater) ? product : product.with(new Law.LosesWater(water));
+            return sheen == null ? dried : dried.with(dried.optics().with(sheen));
+        }
+    }
+
+    /** Puts one there, or another in its place. @param level 0 to 1 @param price in the smallest coin, or null @param sign seen of it, or null @param sheet what its data sheet says, or null for what is usual */
+    public void keep(UUID id, String kind, String name, int count, double millilitres, double level, @Nullable Long price, @Nullable LocalDate opened, Ageing.@Nullable Sign sign, @Nullable DataSheet sheet) {
         Optional<Owned> there = shelf.find(id);
         Optional<Product> mine = there.filter(owned -> owned.what().isEmpty() && kind.isEmpty()).map(Owned::product);
         Product product = mine.orElseGet(() -> Goods.of(kind));
@@ -83,7 +92,7 @@ public class Stock {
         Ageing.Sign seen = sign == null ? there.map(Owned::sign).orElse(null) : sign;
         String called = name.isBlank() ? product.words() : name.strip();
         Product named = product.called(id.toString(), called);
-        Product own = water == null || !(named.law() instanceof Law.LosesWater) ? named : named.with(new Law.LosesWater(water));
+        Product own = sheet == null ? named : sheet.told(named);
         shelf.keep(new Owned(id, Owned.Kind.LOT, kind, called, count, null, level, price, opened, own, null, millilitres, new Owned.Looked(clock.instant(), seen)));
     }
 
