@@ -11,13 +11,17 @@ import com.google.zxing.qrcode.QRCodeReader;
 import java.awt.image.BufferedImage;
 import java.time.Duration;
 import java.util.Arrays;
+import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import kindveil.measure.Length;
 import kindveil.measure.UnitSystem;
+import kindveil.mixing.Measure;
+import kindveil.mixing.Recipe;
 import kindveil.product.Goods;
+import kindveil.product.Mixtures;
 import kindveil.product.Product;
 import kindveil.studio.OpenStudio;
 import kindveil.studio.OpenStudio.Studio;
@@ -258,6 +262,23 @@ class JarsPageTest {
         assertTrue(web.get("/pieces/" + piece.id() + "/build").text().contains("aria-label=\"runs out on your shelf\""));
         web.post("/pieces/" + piece.id() + "/lot", Map.of("version", web.get("/pieces/" + piece.id() + "/make").field("version"), "product", "gloss-medium", "lot", ""));
         assertTrue(pieces.plan(pieces.get(piece.id())).needs().keySet().stream().anyMatch(product -> product.id().equals("gloss-medium")));
+    }
+
+    @Test
+    void oneJar_pouredIntoAnother_isEmptied_andTheBenchFollows() {
+        Instant before = studio.clock().instant().minus(Duration.ofHours(5));
+        UUID one = jars.mix("First of two", Recipe.of(Mixtures.RELEASE_SOLUTION, 40, Measure.CUP), 91, 28, before).id();
+        UUID other = jars.mix("Second of two", Recipe.of(Mixtures.RELEASE_SOLUTION, 60, Measure.CUP), 95, 28, before.minus(Duration.ofHours(1))).id();
+        UUID slurry = jars.mix("Slurry beside", Recipe.of(Mixtures.SLURRY, 40, Measure.CUP), 0, 28, before).id();
+        double all = jars.get(one).state().left() + jars.get(other).state().left();
+        assertTrue(web.get("/jars").words().contains("Not into Slurry beside: Alcohol makes acrylic and glue run together in strings."));
+        assertTrue(web.post("/jars/%s/pour".formatted(one), Map.of("version", "0", "into", slurry.toString())).words().contains("Alcohol makes acrylic"), "and refused where a page is old");
+        assertEquals(all, jars.get(one).state().left() + jars.get(other).state().left(), 1e-9);
+        web.post("/jars/%s/pour".formatted(one), Map.of("version", String.valueOf(jars.get(one).jar().version()), "into", other.toString()));
+        assertEquals(0, jars.get(one).state().left(), 1e-9);
+        assertEquals(all, jars.get(other).state().left(), 1e-9);
+        String page = web.get("/jars").words();
+        assertFalse(page.contains("First of two"), page);
     }
 
     /** What its data sheet says, and what has become of it since, are what a piece made with it dries by. */

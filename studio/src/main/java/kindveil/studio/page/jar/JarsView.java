@@ -15,6 +15,7 @@ import kindveil.mixing.Blend;
 import kindveil.mixing.Jar.Phase;
 import kindveil.mixing.Keeping;
 import kindveil.mixing.Measure;
+import kindveil.mixing.Pouring;
 import kindveil.mixing.Recipe;
 import kindveil.product.Hazard;
 import kindveil.product.Mixture;
@@ -45,9 +46,10 @@ record JarsView(List<JarView> jars, List<String> apart, MixForm form, List<Pick>
      * @param stands where it stands, in a sentence; {@code wrong} whether it is not to be used as it is
      * @param full height of what is in it, {@code top} where it ends; {@code rests} whether it is not ready
      * @param soundWords what it looks like while it is good; {@code spoiltWords} when it is not
+     * @param pours jars it may be poured into; {@code never} why not into the others
      * @param weak how much spirit brings it back, or empty
      */
-    record JarView(UUID id, int version, String name, String what, String stands, boolean wrong, boolean rests, boolean spoilt, double full, double top, LifeLine life, boolean open, String soundWords, String spoiltWords, String looked, String weak, String discard) {
+    record JarView(UUID id, int version, String name, String what, String stands, boolean wrong, boolean rests, boolean spoilt, double full, double top, LifeLine life, boolean open, String soundWords, String spoiltWords, String looked, String weak, String discard, List<Pick> pours, List<String> never) {
     }
 
     /**
@@ -113,7 +115,7 @@ record JarsView(List<JarView> jars, List<String> apart, MixForm form, List<Pick>
         Measure usual = batch == null ? chosen.map(Measure::usual).orElse(Measure.SPOONS) : batch.recipe().measure();
         List<Pick> measures = java.util.Arrays.stream(Measure.values()).map(measure -> new Pick(measure.name(), measure.words(), "", form.measure().isEmpty() ? measure == usual : measure.name().equals(form.measure()))).toList();
         boolean bottled = chosen.map(mixture -> mixture.leastBottlePercent() > 0).orElse(false);
-        return new JarsView(kept.read().stream().map(jar -> jar(jar, say)).toList(), kept.sentences(), form, mixtures, wants, measures, chosen.map(mixture -> ratio(form, mixture)).orElse(List.of()), own(form), form.mixture().equals(MixForm.OWN),
+        return new JarsView(kept.read().stream().map(jar -> jar(jar, kept.read(), say)).toList(), kept.sentences(), form, mixtures, wants, measures, chosen.map(mixture -> ratio(form, mixture)).orElse(List.of()), own(form), form.mixture().equals(MixForm.OWN),
                 chosen.map(mixture -> mixture.gives() == null).orElse(false), bottled, form.bottle().isEmpty() ? chosen.map(mixture -> Figures.plain(mixture.leastBottlePercent() + 1)).orElse("") : form.bottle(), Example.of(say), batch == null ? null : made(batch, work, say), problems);
     }
 
@@ -142,7 +144,7 @@ record JarsView(List<JarView> jars, List<String> apart, MixForm form, List<Pick>
         return own;
     }
 
-    static JarView jar(Standing jar, Say say) {
+    private static JarView jar(Standing jar, List<Standing> all, Say say) {
         Keeping keeps = Keeping.of(jar.jar().mixture());
         double there = jar.state().left() / jar.jar().millilitres();
         String strength = jar.state().strength() > 0 ? ", %s %% alcohol by volume".formatted(Figures.plain(Math.round(jar.state().strength()))) : "";
@@ -151,7 +153,19 @@ record JarsView(List<JarView> jars, List<String> apart, MixForm form, List<Pick>
         Phase phase = jar.state().phase();
         String looked = jar.jar().look() == null ? "" : "Looked at %s: %s.".formatted(say.date(jar.jar().look().at()), jar.jar().look().sound() ? keeps.sound() : keeps.spoilt());
         return new JarView(jar.jar().id(), jar.jar().version(), jar.jar().name(), what, stands(jar, keeps, say) + over, phase == Phase.SPOILT || phase == Phase.WEAK || phase == Phase.LOOK, phase == Phase.RESTS, phase == Phase.SPOILT, TALL * there, FOOT - TALL * there, LifeLine.of(jar, say), jar.jar().open() != null,
-                keeps.sound(), keeps.spoilt(), looked, phase == Phase.WEAK ? say.one(new Volume(jar.state().lost())) : "", Keeping.discard(jar.jar().mixture().hazards()));
+                keeps.sound(), keeps.spoilt(), looked, phase == Phase.WEAK ? say.one(new Volume(jar.state().lost())) : "", Keeping.discard(jar.jar().mixture().hazards()), pours(jar, all), never(jar, all, say));
+    }
+
+    private static Optional<String> against(Standing jar, Standing other) {
+        return Pouring.against(jar.jar().mixture(), jar.state(), other.jar().mixture(), other.state());
+    }
+
+    private static List<Pick> pours(Standing jar, List<Standing> all) {
+        return all.stream().filter(other -> other != jar && against(jar, other).isEmpty()).map(other -> new Pick(other.jar().id().toString(), other.jar().name(), "", false)).toList();
+    }
+
+    private static List<String> never(Standing jar, List<Standing> all, Say say) {
+        return all.stream().filter(other -> other != jar).flatMap(other -> against(jar, other).stream().map(why -> say.it("Not into %s: %s".formatted(other.jar().name(), why)))).distinct().toList();
     }
 
     private static String stands(Standing jar, Keeping keeps, Say say) {

@@ -20,6 +20,7 @@ import kindveil.studio.work.stock.Stock;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Controller;
+import org.springframework.util.LinkedMultiValueMap;
 import org.springframework.util.MultiValueMap;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -117,6 +118,17 @@ class MixController {
     String topUp(@PathVariable UUID id, @RequestParam int version) {
         jars.topUp(id, version);
         return "redirect:/jars";
+    }
+
+    /** All of it poured into another jar. */
+    @PostMapping("/jars/{id}/pour")
+    Object pour(@PathVariable UUID id, @RequestParam int version, @RequestParam UUID into) {
+        try {
+            jars.pour(id, version, into);
+            return "redirect:/jars";
+        } catch (UnusableValue refused) {
+            return page(new LinkedMultiValueMap<>(), false, List.of(refused.getMessage()));
+        }
     }
 
     @PostMapping("/jars/{id}/throw")

@@ -20,6 +20,7 @@ import kindveil.measure.Words;
 import kindveil.mixing.Jar;
 import kindveil.mixing.Jar.Phase;
 import kindveil.mixing.Keeping;
+import kindveil.mixing.Pouring;
 import kindveil.mixing.Recipe;
 import kindveil.product.Mixture;
 import kindveil.product.Product;
@@ -167,6 +168,25 @@ public class JarWork implements Using {
         replace(id, version, jar -> jar.toppedUp(clock.instant()));
     }
 
+    /** All that is left of one poured into another, which stands alone from then on. */
+    public void pour(UUID id, int version, UUID into) {
+        Standing from = get(id);
+        Standing other = get(into);
+        Instant now = clock.instant();
+        Map<UUID, Double> out = jars.outOfJars();
+        Jar one = from.jar().jar(out.getOrDefault(id, 0.0), now);
+        Jar there = other.jar().jar(out.getOrDefault(into, 0.0), now);
+        Optional<String> against = id.equals(into) || other.jar().thrown() != null ? Optional.of("Choose another jar that stands.") : Pouring.against(one.mixture(), from.state(), there.mixture(), other.state());
+        if (against.isPresent()) {
+            throw new UnusableValue("Jar", other.jar().name(), "one this may be poured into", against.get());
+        }
+        Pouring pouring = Pouring.of(one, from.state(), there, other.state());
+        replace(id, version, jar -> jar.thrown(now));
+        replace(into, other.jar().version(), jar -> jar.with(pouring, there.taken(), now));
+        int seq = jars.drawnBy(into).stream().mapToInt(Drawn::seq).max().orElse(0) + 1;
+        jars.draw(List.of(new Drawn(into, seq, 0, Objects.requireNonNull(from.jar().mixture().gives()).id(), null, id, from.state().left(), now)));
+    }
+
     public void throwAway(UUID id, int version) {
         replace(id, version, jar -> jar.thrown(clock.instant()));
     }
@@ -231,11 +251,19 @@ public class JarWork implements Using {
             String product = portion.product().id();
             Optional<UUID> jar = together.stream().flatMap(each -> jars.drawnBy(each).stream()).filter(taken -> taken.jar() != null && taken.product().equals(product)).max(Comparator.comparing(Drawn::at)).map(Drawn::jar);
             if (jar.isPresent()) {
-                jars.draw(List.of(new Drawn(making, seq, 0, product, null, jar.get(), portion.volume().millilitres(), at)));
+                jars.draw(List.of(new Drawn(making, seq, 0, product, null, whereNow(jar.get()), portion.volume().millilitres(), at)));
             } else {
                 draw(making, seq, 0, product, portion.volume().millilitres(), lots(), at);
             }
         });
+    }
+
+    /** The jar its contents were poured into since, or itself. */
+    private UUID whereNow(UUID jar) {
+        if (jars.find(jar).map(StudioJar::thrown).isEmpty()) {
+            return jar;
+        }
+        return jars.drawn().stream().filter(row -> jar.equals(row.jar()) && jars.find(row.by()).isPresent()).findFirst().map(row -> whereNow(row.by())).orElse(jar);
     }
 
     /** Strips cut off a roll as wide as they are. */

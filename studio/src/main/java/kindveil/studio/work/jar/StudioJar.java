@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.UUID;
 import kindveil.measure.UnusableValue;
 import kindveil.mixing.Jar;
+import kindveil.mixing.Pouring;
 import kindveil.product.Mixture;
 import org.jspecify.annotations.Nullable;
 
@@ -49,6 +50,11 @@ public record StudioJar(UUID id, int version, String name, Mixture mixture, doub
     /** What was lost of its spirit put back. */
     StudioJar toppedUp(Instant now) {
         return new StudioJar(id, version, name, mixture, bottle, made, millilitres, opening, Duration.ZERO, open == null ? null : now, look, thrown, making);
+    }
+
+    /** Another jar poured into it. @param taken out of it so far, ml */
+    StudioJar with(Pouring pouring, double taken, Instant now) {
+        return new StudioJar(id, version, name, mixture, pouring.bottlePercent(), pouring.made(), taken + pouring.millilitres(), opening, Duration.ZERO, open == null ? null : now, pouring.look(), thrown, making);
     }
 
     StudioJar thrown(@Nullable Instant when) {
