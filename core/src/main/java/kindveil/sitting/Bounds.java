@@ -24,7 +24,7 @@ public final class Bounds {
             ends += end;
         }
         int hands = problem.handsOn();
-        return new Cost(problem.jobs().size(), Math.max(elapsed, oneMachine(problem, heads)), Math.max(ends, shortestFirst(problem)), fewest(problem, hands), hands);
+        return new Cost(problem.jobs().size(), Math.max(elapsed, oneMachine(problem, heads)), Math.max(ends, shortestFirst(problem)), fewest(problem, hands), hands, (int) Math.max(0, problem.loads().stream().map(Problem.Load::colour).distinct().count() - 1));
     }
 
     /** The soonest each task can begin, by its own job's least lags and the sittings. */

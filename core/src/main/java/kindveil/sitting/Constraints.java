@@ -147,6 +147,32 @@ final class Constraints {
         }
     }
 
+    /** For each load of the roller whether the next is of another colour; the loads follow each other in one chain, by when they begin. */
+    private IntVar[] washes() {
+        List<Problem.Load> loads = problem.loads();
+        int n = loads.size();
+        if (loads.stream().map(Problem.Load::colour).distinct().count() < 2) {
+            return new IntVar[0];
+        }
+        IntVar[] at = loads.stream().map(load -> model.offset(starts[load.task()], load.after())).toArray(IntVar[]::new);
+        IntVar[] next = model.intVarArray("next", n + 1, 0, n);
+        IntVar[] washes = new IntVar[n];
+        model.circuit(next).post();
+        for (int i = 0; i < n; i++) {
+            int[] other = new int[n + 1];
+            for (int j = 0; j < n; j++) {
+                other[j] = loads.get(i).colour().equals(loads.get(j).colour()) ? 0 : 1;
+                if (i == j) {
+                    continue;
+                }
+                model.ifThen(model.arithm(next[i], "=", j), model.arithm(at[j], ">=", at[i]));
+            }
+            washes[i] = model.boolVar("wash " + i);
+            model.element(washes[i], other, next[i], 0).post();
+        }
+        return washes;
+    }
+
     /** The cost as {@link Cost} has it, to be made as small as can be. */
     IntVar cost() {
         if (cost != null) {
@@ -199,7 +225,12 @@ final class Constraints {
             parts.add(within[s]);
             weights.add(n * Cost.WITHIN);
         }
-        IntVar total = model.intVar("cost", 0, n * (horizon + k * Cost.SITTING + Cost.WITHIN * horizon) + n * horizon, true);
+        IntVar[] washes = washes();
+        for (IntVar wash : washes) {
+            parts.add(wash);
+            weights.add(n * Cost.WASH);
+        }
+        IntVar total = model.intVar("cost", 0, n * (horizon + k * Cost.SITTING + Cost.WITHIN * horizon + Cost.WASH * washes.length) + n * horizon, true);
         model.scalar(parts.toArray(IntVar[]::new), weights.stream().mapToInt(Integer::intValue).toArray(), "=", total).post();
         cost = total;
         return total;

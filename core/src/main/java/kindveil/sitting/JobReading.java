@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import kindveil.bench.Step;
+import kindveil.bench.ThingKind;
 import kindveil.drying.Drying;
 import kindveil.measure.Length;
 import kindveil.measure.Span;
@@ -130,7 +131,7 @@ public record JobReading(Problem.@Nullable Plot plot, @Nullable Wait never) {
             for (Moment moment : run) {
                 int start = minutesDown(moment.start().minus(from));
                 int end = Math.max(start + 1, minutesUp(moment.end().minus(from)));
-                acts.add(new Task.Timed(moment.act().id(), moment.act().title(), start, end));
+                acts.add(new Task.Timed(moment.act().id(), moment.act().title(), start, end, loads(moment.act())));
                 if (!hands.isEmpty() && start - hands.getLast().to() < IDLE) {
                     hands.set(hands.size() - 1, new Task.Span(hands.getLast().from(), Math.max(hands.getLast().to(), end)));
                 } else {
@@ -139,6 +140,11 @@ public record JobReading(Problem.@Nullable Plot plot, @Nullable Wait never) {
                 rubbing += moment.act().step() instanceof Step.RubAway ? end - start : 0;
             }
             return new Task(0, acts, hands.getLast().to(), hands, rubbing, 0, Task.ANY);
+        }
+
+        /** What a roller takes onto a plate: the product, in its colour. */
+        private static @Nullable String loads(Act act) {
+            return act.step() instanceof Step.Apply apply && apply.onto().thing() == ThingKind.PLATE ? "%s %s".formatted(apply.product().id(), apply.colour() == null ? "" : apply.colour()) : null;
         }
 
         /** From the beginning of a task to an act of it. */

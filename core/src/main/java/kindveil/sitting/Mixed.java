@@ -70,6 +70,6 @@ public final class Mixed {
     }
 
     private static Task titled(Task task, ActId act, String words) {
-        return new Task(task.job(), task.acts().stream().map(timed -> timed.act().equals(act) ? new Task.Timed(act, words, timed.from(), timed.to()) : timed).toList(), task.minutes(), task.hands(), task.rubbing(), task.earliest(), task.latest());
+        return new Task(task.job(), task.acts().stream().map(timed -> timed.act().equals(act) ? new Task.Timed(act, words, timed.from(), timed.to(), timed.loads()) : timed).toList(), task.minutes(), task.hands(), task.rubbing(), task.earliest(), task.latest());
     }
 }

@@ -55,6 +55,23 @@ public record Problem(List<Job> jobs, List<Task> tasks, List<Lag> lags, List<Hol
         return sittings.stream().mapToInt(Sitting::day).max().orElse(-1) + 1;
     }
 
+    /** Whenever the roller is loaded with a colour, in the order of tasks. */
+    public List<Load> loads() {
+        List<Load> loads = new ArrayList<>();
+        for (int task = 0; task < tasks.size(); task++) {
+            for (Task.Timed timed : tasks.get(task).acts()) {
+                if (timed.loads() != null) {
+                    loads.add(new Load(task, timed.from(), timed.loads()));
+                }
+            }
+        }
+        return loads;
+    }
+
+    /** The roller loaded with a colour. @param after minutes of its task */
+    public record Load(int task, int after, String colour) {
+    }
+
     /** The last minute a task may begin at, by what is due. */
     public int latest(int task) {
         Task it = tasks.get(task);

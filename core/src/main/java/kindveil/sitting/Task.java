@@ -2,6 +2,7 @@ package kindveil.sitting;
 
 import java.util.List;
 import kindveil.way.ActId;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What hands do in one go: acts that tight windows or no wait tie together.
@@ -15,8 +16,11 @@ import kindveil.way.ActId;
  * @param latest it may begin
  */
 public record Task(int job, List<Timed> acts, int minutes, List<Span> hands, int rubbing, int earliest, int latest) {
-    /** One act in it. */
-    public record Timed(ActId act, String title, int from, int to) {
+    /** One act in it. @param loads colour the roller is loaded with at it, or null where it is not */
+    public record Timed(ActId act, String title, int from, int to, @Nullable String loads) {
+        public Timed(ActId act, String title, int from, int to) {
+            this(act, title, from, to, null);
+        }
     }
 
     /** From a minute up to but not at another. */

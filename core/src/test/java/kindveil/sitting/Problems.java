@@ -67,7 +67,22 @@ public final class Problems {
             sittings.add(new Sitting(at, at + minutes, sittings.size() / 2));
             at += minutes + 1 + random.nextInt(6);
         }
-        return Problem.of(plots, Map.of(Resource.PLATE, 1), sittings, new Tiredness(10, random.nextInt(6)));
+        return coloured(Problem.of(plots, Map.of(Resource.PLATE, 1), sittings, new Tiredness(10, random.nextInt(6))), seed);
+    }
+
+    /** Two in three tasks load the roller, with one of two colours; every third problem has none. */
+    private static Problem coloured(Problem problem, long seed) {
+        Random random = new Random(seed + 1000);
+        Problem loaded = problem;
+        for (int i = 0; i < problem.tasks().size() && seed % 3 > 0; i++) {
+            String colour = random.nextInt(3) == 0 ? null : random.nextBoolean() ? "blue" : "cream";
+            loaded = loaded.with(i, task -> loading(task, colour));
+        }
+        return loaded;
+    }
+
+    static Task loading(Task task, @Nullable String colour) {
+        return new Task(task.job(), task.acts().stream().map(act -> new Task.Timed(act.act(), act.title(), act.from(), act.to(), colour)).toList(), task.minutes(), task.hands(), task.rubbing(), task.earliest(), task.latest());
     }
 
     /** The best there is, found by trying every start of every task; null where there is none. */

@@ -94,4 +94,25 @@ class SchedulerTest {
         assertEquals(30, Cost.of(one, SHORT.solve(one).schedule()).elapsed());
         assertEquals(19, Cost.of(two, SHORT.solve(two).schedule()).elapsed());
     }
+
+    /** Four pulls in two pairs of colours: those of one colour follow each other, and the roller is washed once. */
+    @Test
+    void pullsOfOneColour_followEachOther_whereThatCostsNoTime() {
+        List<Problem.Plot> pulls = List.of("blue", "cream", "blue", "cream", "blue").stream().map(colour -> Problems.plot(colour, null, List.of(Problems.loading(Problems.task(4, 0), colour)), List.of(), List.of())).toList();
+        Problem problem = Problem.of(pulls, Map.of(), List.of(new Sitting(0, 60, 0)), Tiredness.USUAL);
+        Solved solved = new Scheduler(4, 400, 4000).solve(problem);
+        assertEquals(List.of(), Check.of(problem, solved.schedule()));
+        assertEquals(1, Cost.washes(problem, solved.schedule()), solved.toString());
+        assertEquals(20, Cost.of(problem, solved.schedule()).elapsed(), "nobody waits for it");
+    }
+
+    /** With two plates the pictures of both are rolled before the pulls; with one they cannot be. */
+    @Test
+    void secondPlate_savesWashes() {
+        Problem.Plot pull = Problems.plot("pull", null, List.of(Problems.loading(Problems.task(3, 0), "blue"), Problems.loading(Problems.task(3, 0), "cream")), List.of(new Lag(0, 1, 4, 30, "dry")), List.of(new Holding(Resource.PLATE, 1, 0, 0, 1, 3)));
+        Problem one = Problem.of(List.of(pull, pull), Map.of(Resource.PLATE, 1), List.of(new Sitting(0, 60, 0)), Tiredness.USUAL);
+        Problem two = one.with(Map.of(Resource.PLATE, 2));
+        assertEquals(3, Cost.washes(one, SHORT.solve(one).schedule()));
+        assertEquals(1, Cost.washes(two, SHORT.solve(two).schedule()));
+    }
 }
