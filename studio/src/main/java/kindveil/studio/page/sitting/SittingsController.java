@@ -5,12 +5,14 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
 import java.util.function.Supplier;
 import kindveil.measure.UnusableValue;
+import kindveil.reading.SeriesReading;
 import kindveil.reading.TaskReading.Resource;
 import kindveil.sitting.Hours;
 import kindveil.sitting.Tiredness;
@@ -61,15 +63,21 @@ class SittingsController {
 
     /** When hands are free, what is to be made, and by when. */
     @PostMapping("/sittings")
-    Object say(@RequestParam int version, @RequestParam(defaultValue = "") String hours, @RequestParam(defaultValue = "") String due, @RequestParam(defaultValue = "") List<UUID> piece) {
+    Object say(@RequestParam int version, @RequestParam(defaultValue = "") String hours, @RequestParam(defaultValue = "") String due, @RequestParam(defaultValue = "") List<UUID> piece, @RequestParam Map<String, String> fields) {
         Problems problems = new Problems();
         LocalDate today = sittings.today();
+        Map<UUID, Integer> pulls = new HashMap<>();
+        for (UUID each : piece) {
+            String typed = fields.getOrDefault("pulls-" + each, "1");
+            Integer count = problems.whole("Pulls", typed.isBlank() ? "1" : typed, 1, SeriesReading.MOST, "", "One is one piece; more of them are a second series.");
+            pulls.put(each, count == null ? 1 : count);
+        }
         Hours read = problems.read(() -> Hours.parse(hours, today));
         LocalDateTime by = problems.read(() -> Hours.moment(due, today));
-        Diary asked = problems.any() ? null : problems.read(() -> sittings.diary().at(version).saying(Objects.requireNonNull(read), by, piece));
+        Diary asked = problems.any() ? null : problems.read(() -> sittings.diary().at(version).saying(Objects.requireNonNull(read), by, piece).pulling(pulls));
         return done(problems, asked == null ? null : () -> sittings.say(asked), () -> {
             SittingsView.Form now = SittingsView.form(sittings.diary(), sittings.candidates(), say);
-            return new SittingsView.Form(hours, due, now.pieces().stream().map(pick -> new SittingsView.Pick(pick.id(), pick.title(), piece.contains(pick.id()))).toList(), now.there(), now.rubbing(), now.rest());
+            return new SittingsView.Form(hours, due, now.pieces().stream().map(pick -> new SittingsView.Pick(pick.id(), pick.title(), piece.contains(pick.id()), pick.several() || piece.contains(pick.id()), fields.getOrDefault("pulls-" + pick.id(), pick.pulls()))).toList(), now.there(), now.rubbing(), now.rest());
         });
     }
 

@@ -45,8 +45,8 @@ record SittingsView(String heading, String told, String sure, String anew, int v
     record Form(String hours, String due, List<Pick> pieces, List<Thing> there, int rubbing, int rest) {
     }
 
-    /** A piece to be fitted in or not. */
-    record Pick(UUID id, String title, boolean chosen) {
+    /** A piece to be fitted in or not. @param several whether it is asked how many of it are wanted */
+    record Pick(UUID id, String title, boolean chosen, boolean several, String pulls) {
     }
 
     /** So much of something. */
@@ -85,7 +85,7 @@ record SittingsView(String heading, String told, String sure, String anew, int v
     }
 
     static Form form(Diary diary, List<Piece> candidates, Say say) {
-        return new Form(diary.hours().words(), diary.due() == null ? "" : Hours.said(diary.due()), candidates.stream().map(piece -> new Pick(piece.id(), piece.title(), diary.pieces().contains(piece.id()))).toList(),
+        return new Form(diary.hours().words(), diary.due() == null ? "" : Hours.said(diary.due()), candidates.stream().map(piece -> new Pick(piece.id(), piece.title(), diary.pieces().contains(piece.id()), diary.pieces().contains(piece.id()) || piece.design().theWay().card().bridges(), String.valueOf(diary.pulls(piece.id())))).toList(),
                 diary.there().entrySet().stream().sorted(java.util.Map.Entry.comparingByKey()).map(each -> thing(each.getKey(), each.getValue(), say)).toList(), diary.tired().rubbingADay(), diary.tired().rest());
     }
 
@@ -106,7 +106,8 @@ record SittingsView(String heading, String told, String sure, String anew, int v
             return "Sittings";
         }
         LocalDateTime due = worked.diary().due();
-        return "%s%s".formatted(count(worked.jobs().size(), "piece"), due == null ? "" : " by " + Hours.said(due));
+        int all = (int) worked.jobs().stream().map(Worked.Pull::piece).distinct().count();
+        return "%s%s%s".formatted(count(all, "piece"), all == worked.jobs().size() ? "" : ", " + count(worked.jobs().size(), "pull").toLowerCase(java.util.Locale.ROOT), due == null ? "" : " by " + Hours.said(due));
     }
 
     static String count(int n, String what) {
@@ -135,9 +136,16 @@ record SittingsView(String heading, String told, String sure, String anew, int v
         int hands = worked.problem().handsOn();
         int last = IntStream.range(0, worked.problem().tasks().size()).boxed().max(Comparator.comparingInt(task -> schedule.end(worked.problem(), task))).orElseThrow();
         int better = (int) Math.floor(100.0 * (cost.total() - Bounds.of(worked.problem()).total()) / cost.total());
-        return "They fit in %s: %s of hands, %s idle. All is done %s; %s comes last. %s".formatted(count(cost.sittings(), "sitting").toLowerCase(java.util.Locale.ROOT), Span.words(Duration.ofMinutes(hands)),
-                Span.words(Duration.ofMinutes(cost.idle(worked.problem()))), say.time(worked.end(last)), worked.pull(last).words(),
+        return "They fit in %s: %s of hands, %s idle. All is done %s; %s comes last.%s %s".formatted(count(cost.sittings(), "sitting").toLowerCase(java.util.Locale.ROOT), Span.words(Duration.ofMinutes(hands)),
+                Span.words(Duration.ofMinutes(cost.idle(worked.problem()))), say.time(worked.end(last)), worked.pull(last).words(), rolled(worked),
                 better <= 0 ? "No plan is better." : "No plan is more than %d\u00a0%% better.".formatted(better));
+    }
+
+    /** How often the roller is washed between two colours, where it is loaded more than once. */
+    private static String rolled(Worked worked) {
+        int loads = worked.problem().loads().size();
+        int washes = worked.cost().washes();
+        return loads < 2 ? "" : washes == 0 ? " The roller stays loaded with one colour throughout." : " The roller is loaded %d times and washed between colours %s.".formatted(loads, washes == 1 ? "once" : washes == 2 ? "twice" : washes + " times");
     }
 
     private static String sure(Worked worked) {
@@ -167,11 +175,12 @@ record SittingsView(String heading, String told, String sure, String anew, int v
         Task it = worked.task(task);
         Worked.Pull pull = worked.pull(task);
         String words = it.acts().size() == 1 ? it.words() : "%s … %s".formatted(it.words(), it.acts().getLast().title());
-        return new Act(worked.wall(worked.start(task)).toString(), pull.words(), words, it.minutes() + " min", href(pull), "/sittings?knot=%s~%s#why".formatted(worked.job(task), worked.act(task)));
+        return new Act(worked.wall(worked.start(task)).toString(), pull.words(), words, it.minutes() + " min", href(pull, worked), "/sittings?knot=%s~%s#why".formatted(worked.job(task), worked.act(task)));
     }
 
-    private static String href(Worked.Pull pull) {
-        return pull.making() == null ? "/pieces/%s/make".formatted(pull.piece()) : "/bench/" + pull.making();
+    private static String href(Worked.Pull pull, Worked worked) {
+        int pulls = worked.diary().pulls(pull.piece());
+        return pull.making() == null ? "/pieces/%s/make%s".formatted(pull.piece(), pulls == 1 ? "" : "?pulls=" + pulls) : "/bench/" + pull.making();
     }
 
     private static @Nullable Card card(Worked worked, String asked, Say say) {
@@ -184,7 +193,7 @@ record SittingsView(String heading, String told, String sure, String anew, int v
                 int from = task;
                 return new Card(key, worked.job(task), worked.act(task), "%s, %s".formatted(pull.words(), say.time(start)), why(worked, task, say),
                         it.acts().stream().map(timed -> "%s %s".formatted(worked.wall(worked.start(from).plus(Span.minutes(timed.from()))), timed.title())).toList(),
-                        worked.said(start), worked.diary().pin(worked.job(task), worked.act(task)).isPresent(), href(pull));
+                        worked.said(start), worked.diary().pin(worked.job(task), worked.act(task)).isPresent(), href(pull, worked));
             }
         }
         return null;

@@ -16,8 +16,8 @@ import kindveil.sitting.Tiredness;
 import kindveil.studio.work.sitting.Diary;
 import org.jspecify.annotations.Nullable;
 
-/** When hands are free and what is planned, as it is kept. Times of the wall clock as ISO text, moments as instants. */
-public record DiaryForm(List<EntryForm> hours, @Nullable String due, List<UUID> pieces, Map<String, Integer> there, int rubbingADay, int rest, List<KeptForm> planned, List<KeptForm> pins) {
+/** When hands are free and what is planned, as it is kept. Pulls are told where there are several; nothing in forms of before. Times of the wall clock as ISO text, moments as instants. */
+public record DiaryForm(List<EntryForm> hours, @Nullable String due, List<UUID> pieces, Map<String, Integer> there, int rubbingADay, int rest, List<KeptForm> planned, List<KeptForm> pins, @Nullable Map<UUID, Integer> pulls) {
     /** One thing said of hours. @param weekday 1 to 7 where it is weekly @param on a date where it is not @param from null where nothing is done that day */
     public record EntryForm(@Nullable Integer weekday, @Nullable String on, @Nullable String from, @Nullable String to) {
     }
@@ -31,7 +31,7 @@ public record DiaryForm(List<EntryForm> hours, @Nullable String due, List<UUID> 
         diary.there().forEach((what, count) -> there.put(Vocabulary.RESOURCE.of(what), count));
         LocalDateTime due = diary.due();
         return new DiaryForm(diary.hours().entries().stream().map(DiaryForm::of).toList(), due == null ? null : due.toString(), diary.pieces(), there, diary.tired().rubbingADay(), diary.tired().rest(),
-                diary.planned().stream().map(DiaryForm::of).toList(), diary.pins().stream().map(DiaryForm::of).toList());
+                diary.planned().stream().map(DiaryForm::of).toList(), diary.pins().stream().map(DiaryForm::of).toList(), new TreeMap<>(diary.pulls()));
     }
 
     private static KeptForm of(Diary.Kept kept) {
@@ -49,7 +49,7 @@ public record DiaryForm(List<EntryForm> hours, @Nullable String due, List<UUID> 
     public Diary diary(int version) {
         Map<Resource, Integer> read = new EnumMap<>(Resource.class);
         there.forEach((token, count) -> read.put(Vocabulary.RESOURCE.read(token), count));
-        return new Diary(version, new Hours(hours.stream().map(DiaryForm::entry).toList()), due == null ? null : LocalDateTime.parse(due), pieces, read, new Tiredness(rubbingADay, rest),
+        return new Diary(version, new Hours(hours.stream().map(DiaryForm::entry).toList()), due == null ? null : LocalDateTime.parse(due), pieces, pulls == null ? Map.of() : pulls, read, new Tiredness(rubbingADay, rest),
                 planned.stream().map(DiaryForm::kept).toList(), pins.stream().map(DiaryForm::kept).toList());
     }
 

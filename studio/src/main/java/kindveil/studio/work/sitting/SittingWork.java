@@ -19,6 +19,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import kindveil.drying.RoomCourse;
 import kindveil.measure.Length;
 import kindveil.measure.Span;
@@ -39,6 +40,7 @@ import kindveil.studio.work.Caches;
 import kindveil.studio.work.learning.LearnWork;
 import kindveil.studio.work.making.MakeWork;
 import kindveil.studio.work.making.MakingLine;
+import kindveil.studio.work.making.Pull;
 import kindveil.studio.work.making.StoredMaking;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
@@ -115,10 +117,10 @@ public class SittingWork {
         List<StoredMaking> active = makings.active();
         Diary diary = asked.renamed(begun(asked, active));
         List<Hours.Free> free = diary.hours().free(zero, DAYS, zone);
-        List<Supply.Wants> wants = wants(diary, active);
+        List<Supply.Wants> wants = wants(diary);
         Supply standing = wants.isEmpty() ? Supply.NONE : Supply.standing(wants, jars.standing(), zero);
         Supply batched = wants.size() < 2 || free.isEmpty() ? Supply.NONE : standing.batched(wants, zero.plus(Math.max(0, Math.ceilDiv(Duration.between(zero, free.getFirst().from()).toSeconds(), 60L)), ChronoUnit.MINUTES),
-                (piece, act) -> diary.pin(piece.toString(), act.toString()).or(() -> diary.planned(piece.toString(), act.toString())).filter(at -> !at.isBefore(zero)));
+                (job, act) -> diary.pin(job, act.toString()).or(() -> diary.planned(job, act.toString())).filter(at -> !at.isBefore(zero)));
         Worked each = worked(diary, zero, active, free, standing, scheduler);
         if (!batched.mixesForOthers()) {
             return each;
@@ -128,14 +130,35 @@ public class SittingWork {
         return once.fits() && (!each.fits() || Cost.of(once.problem(), once.plan()).total() <= Cost.of(each.problem(), each.plan()).total()) ? once : each;
     }
 
-    /** Pieces not begun that mix something that keeps. */
-    private List<Supply.Wants> wants(Diary diary, List<StoredMaking> active) {
-        Set<UUID> under = active.stream().map(StoredMaking::piece).collect(Collectors.toSet());
+    /** Pulls not begun that mix something that keeps. */
+    private List<Supply.Wants> wants(Diary diary) {
         Map<UUID, Piece> known = pieces.all(diary.pieces());
-        return diary.pieces().stream().filter(id -> known.containsKey(id) && !under.contains(id)).map(id -> {
-            Fresh plan = fresh(known.get(id));
-            return plan.sound && plan.reading.plot() != null && !plan.mixings.isEmpty() ? new Supply.Wants(id, plan.title, plan.reading.plot(), plan.mixings) : null;
-        }).filter(Objects::nonNull).toList();
+        Map<UUID, MakingLine> newest = makings.newest();
+        List<Supply.Wants> wants = new ArrayList<>();
+        for (UUID id : diary.pieces()) {
+            List<Integer> coming = known.containsKey(id) ? unbegun(diary, id, newest.get(id)) : List.of();
+            Fresh plan = coming.isEmpty() ? null : fresh(known.get(id));
+            if (plan != null && plan.sound && plan.reading.plot() != null && !plan.mixings.isEmpty()) {
+                coming.forEach(number -> wants.add(new Supply.Wants(Diary.job(id, number), called(plan.title, diary.pulls(id), number), plan.reading.plot(), plan.mixings)));
+            }
+        }
+        return wants;
+    }
+
+    /** Which pulls of a piece are still to be begun, by number: what was made meanwhile is not made again. */
+    private List<Integer> unbegun(Diary diary, UUID piece, @Nullable MakingLine newest) {
+        boolean again = newest == null || !newest.active() && !newest.finished();
+        int begun = again ? 0 : diary.pulls(piece) == 1 ? 1 : (int) makings.ofPiece(piece).stream().filter(line -> line.id().equals(newest.id()) || !line.laidAside() && Pull.together(line.pull(), newest.pull())).count();
+        return IntStream.rangeClosed(begun + 1, diary.pulls(piece)).boxed().toList();
+    }
+
+    /** How many pulls of a piece are still to be begun, where several are wanted; otherwise one. */
+    public int toBegin(Diary diary, UUID piece) {
+        return diary.pieces().contains(piece) && diary.pulls(piece) > 1 ? unbegun(diary, piece, makings.newest().get(piece)).size() : 1;
+    }
+
+    private static String called(String title, int pulls, int number) {
+        return pulls == 1 ? title : "%s, pull %d".formatted(title, number);
     }
 
     private Worked worked(Diary diary, Instant zero, List<StoredMaking> active, List<Hours.Free> free, Supply supply, Scheduler scheduler) {
@@ -189,14 +212,12 @@ public class SittingWork {
         return air.knowing(learning.now());
     }
 
-    /** Pieces begun by now, by their one making: what was planned for them is planned for it. */
+    /** Pulls begun by now, by their making: what was planned for them is planned for it. */
     private static Map<String, String> begun(Diary diary, List<StoredMaking> active) {
         Map<String, String> begun = new HashMap<>();
         for (UUID piece : diary.pieces()) {
             List<StoredMaking> own = active.stream().filter(making -> making.piece().equals(piece)).toList();
-            if (own.size() == 1) {
-                begun.put(piece.toString(), own.getFirst().id().toString());
-            }
+            own.forEach(making -> begun.put(Diary.job(piece, own.size() == 1 && diary.pulls(piece) == 1 || making.pull() == null ? 1 : making.pull().number()), making.id().toString()));
         }
         return begun;
     }
@@ -235,7 +256,6 @@ public class SittingWork {
     private List<Problem.Plot> plots(Diary diary, Instant zero, List<StoredMaking> active, Supply supply, List<Worked.Pull> jobs, List<Worked.Unfit> unfit) {
         List<Problem.Plot> plots = new ArrayList<>();
         RoomCourse nights = rooms.now().night().alike() ? null : air(zero);
-        // what was made meanwhile is not made again
         Map<UUID, MakingLine> newest = makings.newest();
         Map<UUID, Piece> known = pieces.all(diary.pieces());
         Integer due = diary.due() == null ? null : (int) Duration.between(zero, diary.due().atZone(zone).toInstant()).toMinutes();
@@ -245,28 +265,29 @@ public class SittingWork {
                 continue;
             }
             List<StoredMaking> own = active.stream().filter(making -> making.piece().equals(id)).toList();
-            if (own.isEmpty() && newest.containsKey(id) && newest.get(id).finished()) {
+            List<Integer> coming = unbegun(diary, id, newest.get(id));
+            if (own.isEmpty() && coming.isEmpty()) {
                 continue;
             }
             Fresh plan = fresh(piece);
-            if (own.isEmpty() && !plan.sound) {
+            if (!coming.isEmpty() && !plan.sound) {
                 unfit.add(new Worked.Unfit(id, piece.title(), plan.trace.refusals().getFirst().words()));
                 continue;
             }
-            if (own.isEmpty()) {
-                String key = id.toString();
-                JobReading reading = plan.reading.plot() == null ? plan.reading : new JobReading(supply.on(id, plan.reading.plot(), plan.trace.plan(), zero, rooms.now().units()), null);
-                add(plots, jobs, unfit, reading, new Worked.Pull(key, id, piece.title(), null, plan.width, plan.height, zero, plan.trace.plan(), begins -> {
+            for (int number : coming) {
+                String key = Diary.job(id, number);
+                JobReading reading = plan.reading.plot() == null ? plan.reading : new JobReading(supply.on(key, plan.reading.plot(), plan.trace.plan(), zero, rooms.now().units()), null);
+                add(plots, jobs, unfit, reading, new Worked.Pull(key, id, called(piece.title(), diary.pulls(id), number), null, plan.width, plan.height, zero, plan.trace.plan(), begins -> {
                     Walk walk = Walk.of(nights == null ? plan.trace.plan() : plan.trace.plan().in(nights));
-                    supply.stood(id).forEach((act, since) -> walk.stood(act, Duration.between(zero, since)));
+                    supply.stood(key).forEach((act, since) -> walk.stood(act, Duration.between(zero, since)));
                     return walk.toTheEndAt(act -> begins.apply(act).map(at -> Duration.between(zero, at)));
                 }), due);
             }
             for (StoredMaking making : own) {
-                List<Moment> coming = making.making().forecast(zero);
-                if (!coming.isEmpty()) {
+                List<Moment> left = making.making().forecast(zero);
+                if (!left.isEmpty()) {
                     String called = making.called(piece.title());
-                    JobReading reading = JobReading.of(new Job(making.id().toString(), called, null), coming, plan.width, plan.height, Duration.between(making.begun(), zero));
+                    JobReading reading = JobReading.of(new Job(making.id().toString(), called, null), left, plan.width, plan.height, Duration.between(making.begun(), zero));
                     add(plots, jobs, unfit, reading, new Worked.Pull(making.id().toString(), id, called, making.id(), plan.width, plan.height, making.begun(), making.making().plan(), making.making()::forecast), due);
                 }
             }
@@ -364,14 +385,15 @@ public class SittingWork {
         LocalDate today = today();
         Diary diary = diaries.now();
         Set<String> chosen = diary.pieces().stream().map(UUID::toString).collect(Collectors.toSet());
-        List<Diary.Kept> all = diary.planned().stream().filter(kept -> kept.at().atZone(zone).toLocalDate().equals(today) && (coming.containsKey(kept.job()) ? coming.get(kept.job()).contains(kept.act()) : chosen.contains(kept.job())))
+        List<Diary.Kept> all = diary.planned().stream().filter(kept -> kept.at().atZone(zone).toLocalDate().equals(today) && (coming.containsKey(kept.job()) ? coming.get(kept.job()).contains(kept.act()) : chosen.contains(Diary.of(kept.job()).toString())))
                 .sorted(Comparator.comparing(Diary.Kept::at)).toList();
         if (all.stream().allMatch(kept -> coming.containsKey(kept.job()))) {
             return all;
         }
         // planned and not under way: not begun yet, or finished by now
         Map<UUID, MakingLine> newest = makings.newest();
-        return all.stream().filter(kept -> coming.containsKey(kept.job()) || Optional.ofNullable(newest.get(UUID.fromString(kept.job()))).filter(MakingLine::finished).isEmpty()).toList();
+        Map<UUID, List<Integer>> unbegun = new HashMap<>();
+        return all.stream().filter(kept -> coming.containsKey(kept.job()) || unbegun.computeIfAbsent(Diary.of(kept.job()), piece -> unbegun(diary, piece, newest.get(piece))).stream().anyMatch(number -> Diary.job(Diary.of(kept.job()), number).equals(kept.job()))).toList();
     }
 
     /** One task as it was planned, and as it was begun. */
@@ -383,7 +405,7 @@ public class SittingWork {
         Map<String, StoredMaking> told = new HashMap<>();
         List<Happened> happened = new ArrayList<>();
         for (Diary.Kept kept : worked.diary().planned()) {
-            StoredMaking making = told.computeIfAbsent(kept.job(), job -> makings.find(UUID.fromString(job)).orElse(null));
+            StoredMaking making = told.computeIfAbsent(kept.job(), job -> makings.find(Diary.of(job)).orElse(null));
             if (making != null) {
                 making.making().moments().stream().filter(moment -> moment.act().id().toString().equals(kept.act()) && !making.making().assumed(moment.act().id())).findFirst()
                         .ifPresent(moment -> happened.add(new Happened(kept.piece(), kept.words(), kept.at(), making.begun().plus(moment.start()))));

@@ -29,10 +29,10 @@ import kindveil.way.Window;
 /**
  * What is mixed for the pieces of a diary: out of jars that stand, or once for several of them, mixed by the first.
  *
- * @param ready what stands ready for a piece's acts
- * @param batches what a piece mixes for others too
+ * @param ready what stands ready for a pull's acts
+ * @param batches what a pull mixes for others too
  */
-record Supply(Map<UUID, List<Ready>> ready, Map<UUID, Batch> batches) {
+record Supply(Map<String, List<Ready>> ready, Map<String, Batch> batches) {
     static final Supply NONE = new Supply(Map.of(), Map.of());
 
     /** What one act of a piece mixes, and how much of it. */
@@ -55,20 +55,20 @@ record Supply(Map<UUID, List<Ready>> ready, Map<UUID, Batch> batches) {
     record Batch(Mixing mixing, Instant at, double millilitres, List<String> pieces) {
     }
 
-    /** One piece that mixes. */
-    record Wants(UUID piece, String title, Problem.Plot plot, List<Mixing> mixings) {
+    /** One pull that mixes. */
+    record Wants(String job, String title, Problem.Plot plot, List<Mixing> mixings) {
     }
 
     /** What jars serve, each jar for as many as it holds enough for; the longest standing first. */
     static Supply standing(List<Wants> wants, List<JarWork.Standing> jars, Instant zero) {
         Map<UUID, Double> left = jars.stream().collect(Collectors.toMap(jar -> jar.jar().id(), jar -> jar.state().left()));
-        Map<UUID, List<Ready>> ready = new LinkedHashMap<>();
+        Map<String, List<Ready>> ready = new LinkedHashMap<>();
         for (Wants one : wants) {
             for (Mixing mixing : one.mixings) {
                 Optional<JarWork.Standing> jar = jars.stream().filter(each -> each.serves(mixing.gives.id(), 0) && left.getOrDefault(each.jar().id(), 0.0) >= mixing.millilitres).min(java.util.Comparator.comparing(each -> each.jar().made()));
                 jar.ifPresent(each -> {
                     left.merge(each.jar().id(), -mixing.millilitres, Double::sum);
-                    ready.computeIfAbsent(one.piece, key -> new ArrayList<>()).add(new Ready(mixing, each.jar().made(), each.state().until(), each.jar().name()));
+                    ready.computeIfAbsent(one.job, key -> new ArrayList<>()).add(new Ready(mixing, each.jar().made(), each.state().until(), each.jar().name()));
                 });
             }
         }
@@ -81,31 +81,31 @@ record Supply(Map<UUID, List<Ready>> ready, Map<UUID, Batch> batches) {
      * @param first minute of the first sitting
      * @param planned when an act was put or planned to be, where that is still to come
      */
-    Supply batched(List<Wants> wants, Instant first, BiFunction<UUID, ActId, Optional<Instant>> planned) {
+    Supply batched(List<Wants> wants, Instant first, BiFunction<String, ActId, Optional<Instant>> planned) {
         Map<String, List<Wants>> byProduct = new LinkedHashMap<>();
-        wants.forEach(one -> one.mixings.stream().filter(mixing -> !stands(one.piece, mixing)).map(mixing -> mixing.gives.id()).distinct().forEach(id -> byProduct.computeIfAbsent(id, key -> new ArrayList<>()).add(one)));
-        Map<UUID, List<Ready>> more = new HashMap<>(ready);
-        Map<UUID, Batch> batched = new LinkedHashMap<>();
+        wants.forEach(one -> one.mixings.stream().filter(mixing -> !stands(one.job, mixing)).map(mixing -> mixing.gives.id()).distinct().forEach(id -> byProduct.computeIfAbsent(id, key -> new ArrayList<>()).add(one)));
+        Map<String, List<Ready>> more = new HashMap<>(ready);
+        Map<String, Batch> batched = new LinkedHashMap<>();
         byProduct.forEach((id, own) -> {
-            Optional<Wants> mixer = own.size() < 2 ? Optional.empty() : own.stream().filter(one -> !batched.containsKey(one.piece) && Mixed.task(one.plot, mixing(one, id).act) == 0).findFirst();
+            Optional<Wants> mixer = own.size() < 2 ? Optional.empty() : own.stream().filter(one -> !batched.containsKey(one.job) && Mixed.task(one.plot, mixing(one, id).act) == 0).findFirst();
             mixer.ifPresent(one -> {
                 Mixing mixing = mixing(one, id);
                 // where it was planned to be it stays
-                Instant begins = planned.apply(one.piece, one.plot.tasks().getFirst().acts().getFirst().act()).orElse(first);
+                Instant begins = planned.apply(one.job, one.plot.tasks().getFirst().acts().getFirst().act()).orElse(first);
                 Instant at = begins.plus(Mixed.ends(one.plot, mixing.act), ChronoUnit.MINUTES);
-                batched.put(one.piece, new Batch(mixing, begins, own.stream().mapToDouble(each -> mixing(each, id).millilitres).sum(), own.stream().map(Wants::title).toList()));
+                batched.put(one.job, new Batch(mixing, begins, own.stream().mapToDouble(each -> mixing(each, id).millilitres).sum(), own.stream().map(Wants::title).toList()));
                 own.stream().filter(each -> each != one).forEach(each -> {
-                    List<Ready> all = new ArrayList<>(more.getOrDefault(each.piece, List.of()));
+                    List<Ready> all = new ArrayList<>(more.getOrDefault(each.job, List.of()));
                     all.add(new Ready(mixing(each, id), at, at.plus(mixing.keeps.longest()), one.title + "’s batch"));
-                    more.put(each.piece, all);
+                    more.put(each.job, all);
                 });
             });
         });
         return new Supply(more, batched);
     }
 
-    private boolean stands(UUID piece, Mixing mixing) {
-        return ready.getOrDefault(piece, List.of()).stream().anyMatch(one -> one.mixing.act.equals(mixing.act));
+    private boolean stands(String job, Mixing mixing) {
+        return ready.getOrDefault(job, List.of()).stream().anyMatch(one -> one.mixing.act.equals(mixing.act));
     }
 
     private static Mixing mixing(Wants one, String gives) {
@@ -113,13 +113,13 @@ record Supply(Map<UUID, List<Ready>> ready, Map<UUID, Batch> batches) {
     }
 
     /** A piece's plot as it is with this. */
-    Problem.Plot on(UUID piece, Problem.Plot plot, Plan plan, Instant zero, UnitSystem system) {
+    Problem.Plot on(String job, Problem.Plot plot, Plan plan, Instant zero, UnitSystem system) {
         Problem.Plot with = plot;
-        Batch batch = batches.get(piece);
+        Batch batch = batches.get(job);
         if (batch != null) {
             with = Mixed.at(with, batch.mixing.act, minutes(zero, batch.at), "Mix %s of %s, for %s".formatted(new Volume(batch.millilitres).print(system), batch.mixing.gives.words(), String.join(" and ", batch.pieces)));
         }
-        for (Ready one : ready.getOrDefault(piece, List.of())) {
+        for (Ready one : ready.getOrDefault(job, List.of())) {
             Set<String> rests = plan.windows().stream().filter(window -> window.from().equals(one.mixing.act) && window instanceof Window.Dry dry && dry.what() instanceof Window.Dries.Practice).map(Window::why).collect(Collectors.toSet());
             with = Mixed.of(with, one.mixing.act, rests, minutes(zero, one.since), minutes(zero, one.until), "Take %s, from %s".formatted(one.mixing.gives.words(), one.by));
         }
@@ -131,8 +131,8 @@ record Supply(Map<UUID, List<Ready>> ready, Map<UUID, Batch> batches) {
     }
 
     /** Since when what an act is to mix has stood, where it stands ready. */
-    Map<ActId, Instant> stood(UUID piece) {
-        return ready.getOrDefault(piece, List.of()).stream().collect(Collectors.toMap(one -> one.mixing.act, Ready::since));
+    Map<ActId, Instant> stood(String job) {
+        return ready.getOrDefault(job, List.of()).stream().collect(Collectors.toMap(one -> one.mixing.act, Ready::since));
     }
 
     boolean mixesForOthers() {

@@ -106,7 +106,7 @@ public class WaysOut {
             if (schedule != null) {
                 Diary change = worked.diary();
                 for (int job : left) {
-                    change = change.without(worked.jobs().get(job).piece());
+                    change = change.fewer(worked.jobs().get(job).piece());
                 }
                 String words = "without %s; the others fit".formatted(left.stream().map(job -> worked.jobs().get(job).words()).collect(Collectors.joining(", ")));
                 return Optional.of(new Way(new Relaxation(Relaxation.What.ONE_FEWER, 0, left.getFirst(), schedule, problem), words, change, null, null, null));
@@ -137,7 +137,7 @@ public class WaysOut {
                 yield new Way(each, "a sitting more: " + new Hours(entries.subList(entries.size() - 1, entries.size())).words(), diary.with(new Hours(entries)), null, null, null);
             }
             case LATER -> new Way(each, "all due %s later".formatted(Span.words(Duration.ofMinutes(each.by()))), diary.due(java.util.Objects.requireNonNull(diary.due()).plusMinutes(each.by())), null, null, null);
-            case ONE_FEWER -> new Way(each, "without " + worked.jobs().get(each.of()).words(), diary.without(worked.jobs().get(each.of()).piece()), null, null, null);
+            case ONE_FEWER -> new Way(each, "without " + worked.jobs().get(each.of()).words(), diary.fewer(worked.jobs().get(each.of()).piece()), null, null, null);
             case OTHERWISE -> {
                 Airing airing = airings.get(each.of());
                 yield new Way(each, airing.otherwise.words(), null, airing.piece, airing.choice, airing.option);

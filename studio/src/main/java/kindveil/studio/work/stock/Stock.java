@@ -35,6 +35,7 @@ import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.piece.Planned;
 import kindveil.studio.work.shelf.Owned;
 import kindveil.studio.work.shelf.Shelf;
+import kindveil.studio.work.sitting.Diary;
 import kindveil.studio.work.sitting.SittingWork;
 import kindveil.way.Brief;
 import kindveil.way.Trace;
@@ -136,13 +137,14 @@ public class Stock {
     private List<Needed> needs(List<Piece> asked) {
         List<Needed> needs = new ArrayList<>();
         List<StoredMaking> active = makings.active();
+        Diary diary = sittings.diary();
         for (Piece piece : asked) {
             List<StoredMaking> own = active.stream().filter(making -> making.piece().equals(piece.id())).toList();
-            if (own.isEmpty()) {
+            int times = own.isEmpty() || diary.pulls(piece.id()) > 1 ? sittings.toBegin(diary, piece.id()) : 0;
+            if (times > 0) {
                 Planned planned = pieces.plan(piece);
                 for (int part = 0; part < planned.sequence().parts().size(); part++) {
-                    Brief brief = planned.sequence().parts().get(part).brief();
-                    needs(needs, planned.whole().part(part), brief, piece);
+                    needs(needs, planned.whole().part(part), planned.sequence().parts().get(part).brief(), piece, times);
                 }
             }
             // of what is under way, what is still to come
@@ -151,7 +153,7 @@ public class Stock {
                 for (int part = 0; part < making.now().parts().size(); part++) {
                     int number = part;
                     List<Moment> theirs = coming.stream().filter(moment -> moment.act().id().part() == number).toList();
-                    needs(needs, new Trace(making.making().plan(), theirs), making.now().parts().get(part).brief(), piece);
+                    needs(needs, new Trace(making.making().plan(), theirs), making.now().parts().get(part).brief(), piece, 1);
                 }
             }
         }
@@ -194,13 +196,14 @@ public class Stock {
         return all.stream().filter(owned -> owned.product() != null && owned.product().id().equals(own.id()) && !owned.what().isEmpty()).findFirst().map(owned -> Goods.of(owned.what())).orElse(own);
     }
 
-    private static void needs(List<Needed> needs, Trace trace, Brief brief, Piece piece) {
+    /** @param times as often */
+    private static void needs(List<Needed> needs, Trace trace, Brief brief, Piece piece, int times) {
         AmountReading amounts = AmountReading.of(trace, brief.width(), brief.height());
         Map<String, Mixture> mixed = new HashMap<>();
         // of what was mixed already, by the recipe it is mixed by if there is too little of it
         Mixtures.all().stream().filter(mixture -> mixture.gives() != null).forEach(mixture -> mixed.put(mixture.gives().id(), mixture));
         amounts.mixtures().stream().map(AmountReading.Batch::mixture).filter(mixture -> mixture.gives() != null).forEach(mixture -> mixed.put(mixture.gives().id(), mixture));
-        amounts.byProduct().forEach((product, volume) -> needs.add(new Needed(product, volume.millilitres(), mixed.get(product.id()), piece)));
+        amounts.byProduct().forEach((product, volume) -> needs.add(new Needed(product, volume.millilitres() * times, mixed.get(product.id()), piece)));
     }
 
     /** What the pieces of Sittings that are not begun take of something mixed. */

@@ -27,6 +27,8 @@ import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.piece.Planned;
 import kindveil.studio.work.shelf.Owned;
 import kindveil.studio.work.shelf.Shelf;
+import kindveil.studio.work.sitting.Diary;
+import kindveil.studio.work.sitting.SittingWork;
 import kindveil.way.Brief;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -42,8 +44,10 @@ public class Things {
     private final JarWork jars;
     private final PieceWork pieces;
     private final MakeWork makings;
+    private final SittingWork sittings;
 
-    Things(Shelf shelf, JarWork jars, PieceWork pieces, MakeWork makings) {
+    Things(Shelf shelf, JarWork jars, PieceWork pieces, MakeWork makings, SittingWork sittings) {
+        this.sittings = sittings;
         this.shelf = shelf;
         this.jars = jars;
         this.pieces = pieces;
@@ -126,9 +130,11 @@ public class Things {
     public Kit kit(List<Piece> asked) {
         List<UUID> under = makings.active().stream().map(StoredMaking::piece).toList();
         List<Wanted> wanted = new ArrayList<>();
+        Diary diary = sittings.diary();
         Map<String, Volume> amounts = new TreeMap<>();
         for (Piece piece : asked) {
-            if (!under.contains(piece.id())) {
+            int times = !under.contains(piece.id()) || diary.pulls(piece.id()) > 1 ? sittings.toBegin(diary, piece.id()) : 0;
+            for (int pull = 0; pull < times; pull++) {
                 Planned planned = pieces.plan(piece);
                 for (int part = 0; part < planned.sequence().parts().size(); part++) {
                     Brief brief = planned.sequence().parts().get(part).brief();

@@ -81,9 +81,11 @@ class SittingWorkTest {
         return diaries.now().saying(Hours.parse(hours, sittings.today()), Hours.moment(due, sittings.today()), List.of(of).stream().map(Piece::id).toList());
     }
 
+    private static final UUID PULLED = UUID.randomUUID();
+
     @Test
     void whatIsKept_isReadAsItWas() {
-        Diary diary = new Diary(diaries.now().version(), Hours.parse("every Tue 19-21, Sat 22-1, not Tue 1 Dec", sittings.today()), LocalDateTime.of(2027, 3, 28, 18, 0), List.of(UUID.randomUUID()), Map.of(Resource.PLATE, 3, Resource.FLAT_SPACE, 5200), new Tiredness(40, 7),
+        Diary diary = new Diary(diaries.now().version(), Hours.parse("every Tue 19-21, Sat 22-1, not Tue 1 Dec", sittings.today()), LocalDateTime.of(2027, 3, 28, 18, 0), List.of(PULLED, UUID.randomUUID()), Map.of(PULLED, 3), Map.of(Resource.PLATE, 3, Resource.FLAT_SPACE, 5200), new Tiredness(40, 7),
                 List.of(new Diary.Kept("a", "1.coat", Instant.parse("2026-11-28T10:00:00Z"), 12, "Oar", "Coat it")), List.of(new Diary.Kept("b", "2.lay", Instant.parse("2026-11-28T11:00:00Z"))));
         diaries.replace(diary);
         assertEquals(diary.at(diaries.now().version()), diaries.now());
