@@ -18,8 +18,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import kindveil.drying.Night;
+import kindveil.light.Colour;
 import kindveil.measure.Length;
 import kindveil.measure.UnusableValue;
+import kindveil.product.Products;
 import kindveil.reading.TaskReading.Resource;
 import kindveil.sitting.Check;
 import kindveil.sitting.Holding;
@@ -36,10 +38,12 @@ import kindveil.studio.OpenStudio.Studio;
 import kindveil.studio.Samples;
 import kindveil.studio.work.Outdated;
 import kindveil.studio.work.making.MakeWork;
+import kindveil.studio.work.making.StoredMaking;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.room.Rooms;
 import kindveil.studio.work.room.StudioRoom;
+import kindveil.studio.work.stock.Stock;
 import kindveil.way.ActId;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -103,6 +107,57 @@ class SittingWorkTest {
         for (int task = 0; task < worked.problem().tasks().size(); task++) {
             assertEquals(worked.start(task), later.start(task));
         }
+    }
+
+    private Piece pull(String title, String image, String pull) {
+        Piece piece = piece(title);
+        Piece plate = pieces.change(piece.with(piece.design().doing(kindveil.catalogue.Catalogue.way("plate-pull"))));
+        return pieces.change(plate.with(plate.design().withBuild(plate.design().choices(), Map.of(), Map.of("image", Colour.parse("image", image), "pull", Colour.parse("pull", pull)), plate.design().wish(), plate.design().print())));
+    }
+
+    /** Three of one plate, two of another in its colours: each is a job of its own, and what is begun is not planned again. */
+    @Test
+    void severalPulls_areJobsOfTheirOwn_andThoseBegunAreTheirMakings() {
+        Piece moth = pull("Moth on a plate", "#26304a", "#e3c88c");
+        Piece bell = pull("Bell on a plate", "#26304a", "#e3c88c");
+        Worked worked = sittings.say(asking("tomorrow 9-13, tomorrow 15-19", "", moth, bell).pulling(Map.of(moth.id(), 3, bell.id(), 2)));
+        assertTrue(worked.fits(), worked.unfit().toString());
+        assertEquals(List.of("Moth on a plate, pull 1", "Moth on a plate, pull 2", "Moth on a plate, pull 3", "Bell on a plate, pull 1", "Bell on a plate, pull 2"), worked.jobs().stream().map(Worked.Pull::words).toList());
+        assertEquals(List.of(), Check.of(worked.problem(), worked.schedule()));
+        assertEquals(10, worked.problem().loads().size());
+        assertEquals(9, worked.cost().washes(), "one plate: picture and pull take turns");
+        sittings.say(sittings.diary().with(Map.of(Resource.PLATE, 5, Resource.FLAT_SPACE, 6000), Tiredness.USUAL));
+        Worked better = sittings.better(sittings.diary().version());
+        assertTrue(better.cost().washes() < 9, "with more plates pictures are rolled one after the other: " + better.cost());
+
+        studio.clock().turnTo(Duration.between(studio.clock().instant(), better.start(0)));
+        List<StoredMaking> begun = List.of(makings.begin(moth.id(), 2, 1), makings.oneMore(makings.active().stream().filter(making -> making.piece().equals(moth.id())).findFirst().orElseThrow().id()));
+        Worked under = sittings.now();
+        List<String> words = under.jobs().stream().map(Worked.Pull::words).toList();
+        long own = makings.active().stream().filter(making -> making.piece().equals(moth.id())).count();
+        assertEquals(own, under.jobs().stream().filter(job -> job.piece().equals(moth.id()) && job.making() != null).count(), words.toString());
+        assertEquals(Math.max(0, 3 - own), under.jobs().stream().filter(job -> job.piece().equals(moth.id()) && job.making() == null).count(), words.toString());
+        assertEquals(2, under.jobs().stream().filter(job -> job.piece().equals(bell.id())).count());
+        begun.forEach(making -> makings.layAside(making.id()));
+    }
+
+    /** What several pulls take is bought for all of them, and one batch is mixed for them. */
+    @Test
+    void severalPulls_takeAsOften_andAreMixedForOnce() {
+        Piece film = film("Film of three");
+        Stock stock = studio.bean(Stock.class);
+        sittings.say(asking("tomorrow 9-13, tomorrow 15-21", "", film));
+        double one = stock.wanting(Products.RELEASE_SOLUTION).stream().mapToDouble(Stock.Needed::millilitres).sum();
+        Worked worked = sittings.say(sittings.diary().pulling(Map.of(film.id(), 3)));
+        assertTrue(one > 0 && worked.fits());
+        assertEquals(3 * one, stock.wanting(Products.RELEASE_SOLUTION).stream().mapToDouble(Stock.Needed::millilitres).sum(), 1e-9);
+        long mixed = worked.problem().tasks().stream().flatMap(task -> task.acts().stream()).filter(act -> act.title().startsWith("Mix ") && act.title().contains(", for ")).count();
+        assertEquals(1, mixed, "one pull mixes for all");
+        Worked fewer = sittings.say(sittings.diary().fewer(film.id()));
+        assertEquals(2, fewer.jobs().size());
+        assertEquals(1, sittings.say(sittings.diary().fewer(film.id())).jobs().size());
+        assertEquals(0, sittings.say(sittings.diary().fewer(film.id())).jobs().size());
+        assertThrows(UnusableValue.class, () -> sittings.diary().saying(Hours.NONE, null, List.of(film.id(), PULLED)).pulling(Map.of(film.id(), 12)), "no more than twelve at once");
     }
 
     private Piece film(String title) {
