@@ -4,14 +4,86 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
-/** No schedule costs less than this in any of its parts: each is worked out with something left out of the problem. */
+/** No schedule costs less than this: for every choice of sittings to work in, what each part costs at least with something left out of the problem. */
 public final class Bounds {
+    /** Of so many sittings choices are tried; where more could be worked in they are not (assumed: it takes too long). */
+    private static final int MOST_CHOSEN = 11;
+
     private Bounds() {
     }
 
-    /** Elapsed and ends from what each job needs by itself and from one pair of hands that may be interrupted, sittings as few as hold all hands, and hands alone within them. */
+    /** Some of the sittings. @param problem in these alone @param least what that costs at least @param all whether each of them is worked in */
+    record Choice(Problem problem, Cost least, boolean all) {
+    }
+
+    /** The least over all choices of sittings. */
     public static Cost of(Problem problem) {
+        Cost any = in(problem);
+        Cost least = null;
+        for (int last = 0; last < problem.sittings().size() && (least == null || sooner(problem, any, last) < least.total()); last++) {
+            if (last >= MOST_CHOSEN) {
+                return any;
+            }
+            for (int before = 0; before < 1 << last; before++) {
+                Choice choice = chosen(problem, before, last);
+                if (choice != null && (least == null || choice.least.total() < least.total())) {
+                    least = choice.least;
+                }
+            }
+        }
+        return least == null || least.total() < any.total() ? any : least;
+    }
+
+    /** All choices of sittings in which a schedule could cost less than {@code target}; the whole problem where there are too many to choose from. */
+    static List<Choice> choices(Problem problem, int target) {
+        Cost any = in(problem);
+        List<Choice> choices = new ArrayList<>();
+        for (int last = 0; last < problem.sittings().size() && sooner(problem, any, last) < target; last++) {
+            if (last >= MOST_CHOSEN) {
+                return List.of(new Choice(problem, any, false));
+            }
+            for (int before = 0; before < 1 << last; before++) {
+                Choice choice = chosen(problem, before, last);
+                if (choice != null && choice.least.total() < target) {
+                    choices.add(choice);
+                }
+            }
+        }
+        return choices;
+    }
+
+    /** Whoever works in a sitting is not done before it begins. */
+    private static int sooner(Problem problem, Cost any, int last) {
+        return new Cost(any.jobs(), Math.max(any.elapsed(), problem.sittings().get(last).from() + 1), any.ends(), 1, any.within(), any.washes()).total();
+    }
+
+    /** Where the last sitting worked in is told, and those before it by their bits; null where that does not hold all. */
+    private static @Nullable Choice chosen(Problem problem, int before, int last) {
+        List<Sitting> chosen = new ArrayList<>();
+        for (int k = 0; k < last; k++) {
+            if ((before >> k & 1) == 1) {
+                chosen.add(problem.sittings().get(k));
+            }
+        }
+        chosen.add(problem.sittings().get(last));
+        if (chosen.stream().mapToInt(Sitting::minutes).sum() < problem.handsOn()) {
+            return null;
+        }
+        Problem in = problem.in(chosen);
+        int[] heads = heads(in);
+        for (int task = 0; task < heads.length; task++) {
+            if (heads[task] >= in.horizon() || heads[task] > in.latest(task)) {
+                return null;
+            }
+        }
+        Cost cost = in(in);
+        return new Choice(in, new Cost(cost.jobs(), Math.max(cost.elapsed(), problem.sittings().get(last).from() + 1), cost.ends(), chosen.size(), cost.within(), cost.washes()), true);
+    }
+
+    /** Elapsed and ends from what each job needs by itself and from one pair of hands that may be interrupted, sittings as few as hold all hands, and hands alone within them. */
+    private static Cost in(Problem problem) {
         int[] heads = heads(problem);
         int elapsed = 0;
         int ends = 0;

@@ -147,6 +147,44 @@ final class Constraints {
         }
     }
 
+    /** What follows from the rest, and makes a proof short: a sitting lasts as long as the hands in it, and as any two acts of a job in it lie apart. */
+    private void tighten(IntVar[] within) {
+        int[] hands = problem.tasks().stream().mapToInt(kindveil.sitting.Task::handsOn).toArray();
+        IntVar[] loads = IntStream.range(0, within.length).mapToObj(s -> model.intVar("hands " + s, 0, problem.sittings().get(s).minutes(), true)).toArray(IntVar[]::new);
+        model.binPacking(sittings, hands, loads, 0).post();
+        for (int s = 0; s < within.length; s++) {
+            model.arithm(loads[s], "<=", within[s]).post();
+        }
+        for (int job = 0; job < problem.jobs().size(); job++) {
+            int[] own = problem.tasksOf(job);
+            int[][] apart = apart(own);
+            for (int i = 0; i < own.length; i++) {
+                for (int j = i + 1; j < own.length; j++) {
+                    int least = apart[i][j] + problem.tasks().get(own[j]).minutes();
+                    IntVar stretch = model.intVar(0, problem.horizon(), true);
+                    model.element(stretch, within, sittings[own[j]], 0).post();
+                    model.ifThen(model.arithm(sittings[own[i]], "=", sittings[own[j]]), model.arithm(stretch, ">=", least));
+                }
+            }
+        }
+    }
+
+    /** Minutes from the beginning of each task of a job to that of each later one at least: the longest way through its lags. */
+    private int[][] apart(int[] own) {
+        int[][] apart = new int[own.length][own.length];
+        for (int i = 0; i < own.length; i++) {
+            for (int j = i + 1; j < own.length; j++) {
+                for (Lag lag : problem.lags()) {
+                    int from = lag.from() - own[0];
+                    if (lag.to() == own[j] && from >= i && from < j) {
+                        apart[i][j] = Math.max(apart[i][j], apart[i][from] + lag.least());
+                    }
+                }
+            }
+        }
+        return apart;
+    }
+
     /** For each load of the roller whether the next is of another colour; the loads follow each other in one chain, by when they begin. */
     private IntVar[] washes() {
         List<Problem.Load> loads = problem.loads();
@@ -175,6 +213,19 @@ final class Constraints {
 
     /** The cost as {@link Cost} has it, to be made as small as can be. */
     IntVar cost() {
+        return cost(false);
+    }
+
+    /** Only what costs less than {@code target}, of what costs so much at least. */
+    IntVar cheaper(Cost least, int target) {
+        IntVar asked = cost(true);
+        model.arithm(asked, "<", target).post();
+        model.arithm(asked, ">=", least.total()).post();
+        return asked;
+    }
+
+    /** @param tight whether what makes a proof short is said too */
+    private IntVar cost(boolean tight) {
         if (cost != null) {
             return cost;
         }
@@ -224,6 +275,9 @@ final class Constraints {
             weights.add(n * Cost.SITTING);
             parts.add(within[s]);
             weights.add(n * Cost.WITHIN);
+        }
+        if (tight) {
+            tighten(within);
         }
         IntVar[] washes = washes();
         for (IntVar wash : washes) {

@@ -55,10 +55,14 @@ public record Scheduler(int orders, int fails, int proof) {
         }
         best = sparing(problem, best);
         if (fails > 0 && Cost.of(problem, best).total() > bound) {
-            Solved proven = proven(problem, improved(problem, best));
-            return new Solved(proven.schedule(), proven.proven(), proven.proven() ? Cost.of(problem, proven.schedule()).total() : bound);
+            return Proof.of(problem, improved(problem, best), proof);
         }
         return new Solved(best, Cost.of(problem, best).total() <= bound, bound);
+    }
+
+    /** What no schedule costs less than, as far as it can be proven. */
+    public int bound(Problem problem, Schedule known) {
+        return Proof.of(problem, known, proof).bound();
     }
 
     /** Without one sitting after another, as long as that is better. */
@@ -104,22 +108,6 @@ public record Scheduler(int orders, int fails, int proof) {
 
     private static Schedule read(Constraints constraints) {
         return Schedule.of(Arrays.stream(constraints.starts()).mapToInt(IntVar::getValue).toArray());
-    }
-
-    /** Whether there is a better one than all that was found: sittings left out first. */
-    private Solved proven(Problem problem, Schedule from) {
-        Constraints constraints = new Constraints(problem);
-        IntVar cost = constraints.cost();
-        Solver solver = constraints.model().getSolver();
-        constraints.model().setObjective(false, cost);
-        constraints.model().arithm(cost, "<", Cost.of(problem, from).total()).post();
-        solver.setSearch(Search.inputOrderLBSearch(constraints.used()), Search.domOverWDegSearch(constraints.sittings()), Search.intVarSearch(new Smallest(), new IntDomainMin(), constraints.starts()), Search.inputOrderLBSearch(constraints.model().retrieveIntVars(true)));
-        solver.limitFail(proof);
-        Schedule best = from;
-        while (solver.solve()) {
-            best = read(constraints);
-        }
-        return new Solved(best, !solver.isStopCriterionMet(), 0);
     }
 
     private Schedule improved(Problem problem, Schedule from) {

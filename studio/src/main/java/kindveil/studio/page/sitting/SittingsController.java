@@ -58,7 +58,7 @@ class SittingsController {
     private ModelAndView view(Worked worked, SittingsView.@Nullable Form typed, String knot, List<String> problems) {
         List<Piece> candidates = sittings.candidates();
         SittingsView.Form form = typed == null ? SittingsView.form(worked.diary(), candidates, say) : typed;
-        return SittingsView.of(worked, sittings.happened(worked), candidates, form, knot, problems, sittings.undoable(), say).in(PAGE);
+        return SittingsView.of(worked, worked.fits() ? sittings.better(worked) : 0, sittings.happened(worked), candidates, form, knot, problems, sittings.undoable(), say).in(PAGE);
     }
 
     /** When hands are free, what is to be made, and by when. */

@@ -11,7 +11,6 @@ import java.util.stream.IntStream;
 import kindveil.measure.Span;
 import kindveil.measure.UnitSystem;
 import kindveil.reading.TaskReading.Resource;
-import kindveil.sitting.Bounds;
 import kindveil.sitting.Chance;
 import kindveil.sitting.Cost;
 import kindveil.sitting.Hours;
@@ -22,6 +21,7 @@ import kindveil.studio.page.PageView;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.sitting.Diary;
+import kindveil.studio.work.sitting.Happened;
 import kindveil.studio.work.sitting.SittingWork;
 import kindveil.studio.work.sitting.Worked;
 import org.jspecify.annotations.Nullable;
@@ -63,7 +63,7 @@ record SittingsView(String heading, String told, String sure, String anew, int v
 
     /** As it was planned and as it happened. @param apart how far they lie from each other, in words */
     record Beside(String planned, String begun, String piece, String words, String apart) {
-        static Beside of(SittingWork.Happened each, Worked worked, Say say) {
+        static Beside of(Happened each, Worked worked, Say say) {
             long late = Duration.between(each.planned(), each.begun()).toMinutes();
             String apart = Math.abs(late) <= ABOUT ? "as planned" : Span.words(Duration.ofMinutes(Math.abs(late))) + (late > 0 ? " later" : " sooner");
             return new Beside(worked.said(each.planned()), say.time(each.begun()), each.piece(), each.words(), apart);
@@ -74,13 +74,13 @@ record SittingsView(String heading, String told, String sure, String anew, int v
     record Card(String key, String job, String act, String heading, String why, List<String> acts, String at, boolean put, String href) {
     }
 
-    static SittingsView of(Worked worked, List<SittingWork.Happened> happened, List<Piece> candidates, Form form, String asked, List<String> problems, boolean undoable, Say say) {
+    static SittingsView of(Worked worked, int gap, List<Happened> happened, List<Piece> candidates, Form form, String asked, List<String> problems, boolean undoable, Say say) {
         Diary diary = worked.diary();
         List<String> notes = new ArrayList<>(worked.astray());
         worked.unfit().forEach(unfit -> notes.add(say.it("“%s” is left out: %s".formatted(unfit.words(), unfit.why()))));
         boolean said = worked.asked() && !worked.problem().sittings().isEmpty();
         Chart chart = worked.fits() ? Chart.of(worked, asked, worked.due() == null ? null : "all due, " + Hours.said(java.util.Objects.requireNonNull(diary.due()))) : null;
-        return new SittingsView(heading(worked), told(worked, form, candidates, say), sure(worked), worked.anew() && !diary.planned().isEmpty() ? "Things have moved on since this was kept: it is planned from now, with as little changed as can be." : "", diary.version(), form, problems, notes, chart,
+        return new SittingsView(heading(worked), told(worked, gap, form, candidates, say), sure(worked), worked.anew() && !diary.planned().isEmpty() ? "Things have moved on since this was kept: it is planned from now, with as little changed as can be." : "", diary.version(), form, problems, notes, chart,
                 worked.fits() && !asked.isEmpty() ? card(worked, asked, say) : null, worked.fits() ? rows(worked, say) : List.of(), happened.stream().map(each -> Beside.of(each, worked, say)).toList(), said && !worked.fits(), undoable);
     }
 
@@ -115,7 +115,8 @@ record SittingsView(String heading, String told, String sure, String anew, int v
         return "%s %s%s".formatted(n < words.length ? words[n] : String.valueOf(n), what, n == 1 ? "" : "s");
     }
 
-    private static String told(Worked worked, Form form, List<Piece> candidates, Say say) {
+    /** @param gap by so much any other plan could be better at most */
+    private static String told(Worked worked, int gap, Form form, List<Piece> candidates, Say say) {
         if (candidates.isEmpty()) {
             return "There is no piece to fit in yet: begin one, and it can be.";
         }
@@ -135,7 +136,7 @@ record SittingsView(String heading, String told, String sure, String anew, int v
         Schedule schedule = worked.plan();
         int hands = worked.problem().handsOn();
         int last = IntStream.range(0, worked.problem().tasks().size()).boxed().max(Comparator.comparingInt(task -> schedule.end(worked.problem(), task))).orElseThrow();
-        int better = (int) Math.floor(100.0 * (cost.total() - Bounds.of(worked.problem()).total()) / cost.total());
+        int better = (int) Math.ceil(100.0 * gap / cost.total());
         return "They fit in %s: %s of hands, %s idle. All is done %s; %s comes last.%s %s".formatted(count(cost.sittings(), "sitting").toLowerCase(java.util.Locale.ROOT), Span.words(Duration.ofMinutes(hands)),
                 Span.words(Duration.ofMinutes(cost.idle(worked.problem()))), say.time(worked.end(last)), worked.pull(last).words(), rolled(worked),
                 better <= 0 ? "No plan is better." : "No plan is more than %d\u00a0%% better.".formatted(better));

@@ -24,6 +24,7 @@ import kindveil.drying.RoomCourse;
 import kindveil.measure.Length;
 import kindveil.measure.Span;
 import kindveil.measure.UnusableValue;
+import kindveil.sitting.Bounds;
 import kindveil.sitting.Cost;
 import kindveil.sitting.Hours;
 import kindveil.sitting.Job;
@@ -60,7 +61,6 @@ public class SittingWork {
     /** So far ahead sittings are looked for. */
     public static final int DAYS = 21;
     private static final int MOST_UNDONE = 30;
-    private static final int MOST_HAPPENED = 24;
     /** So often a plan is walked through its nights and looked for again. */
     private static final int MOST_WALKS = 8;
     private final Diaries diaries;
@@ -75,6 +75,7 @@ public class SittingWork {
     /** Fresh pieces thought through, by piece, version and room. */
     private final Cache<List<Object>, Fresh> fresh = Caches.bounded().maximumSize(200).build();
     private final Deque<Diary> earlier = new ArrayDeque<>();
+    private volatile @Nullable Proven proven;
 
     SittingWork(Diaries diaries, PieceWork pieces, MakeWork makings, Rooms rooms, LearnWork learning, WaysOut waysOut, JarWork jars, Clock clock, ZoneId zone) {
         this.jars = jars;
@@ -326,7 +327,20 @@ public class SittingWork {
         Diary diary = diaries.now().at(version);
         Worked found = worked(diary.planned(List.of()), Scheduler.THOROUGH);
         Worked kept = diary.planned().isEmpty() ? found : worked(diary, Scheduler.QUICK);
-        return keep(kept.fits() && (!found.fits() || kept.cost().total() < found.cost().total()) ? kept : found);
+        Worked best = keep(kept.fits() && (!found.fits() || kept.cost().total() < found.cost().total()) ? kept : found);
+        proven = best.fits() ? new Proven(diaries.now().version(), best.cost().total() - Scheduler.THOROUGH.bound(best.problem(), best.plan())) : null;
+        return best;
+    }
+
+    /** How much better than the plan that is kept any other could be, by what was proven of it or by its bound. */
+    public int better(Worked worked) {
+        Proven known = proven;
+        int gap = worked.cost().total() - Bounds.of(worked.problem()).total();
+        return known != null && !worked.anew() && known.version == worked.diary().version() ? Math.min(gap, known.gap) : gap;
+    }
+
+    /** What was proven of the plan of one version of the diary: it stays so while time goes by and nothing is changed. */
+    private record Proven(int version, int gap) {
     }
 
     private Worked keep(Worked found) {
@@ -396,23 +410,9 @@ public class SittingWork {
         return all.stream().filter(kept -> coming.containsKey(kept.job()) || unbegun.computeIfAbsent(Diary.of(kept.job()), piece -> unbegun(diary, piece, newest.get(piece))).stream().anyMatch(number -> Diary.job(Diary.of(kept.job()), number).equals(kept.job()))).toList();
     }
 
-    /** One task as it was planned, and as it was begun. */
-    public record Happened(String piece, String words, Instant planned, Instant begun) {
-    }
-
     /** What was planned and is told by now, the last first. */
     public List<Happened> happened(Worked worked) {
-        Map<String, StoredMaking> told = new HashMap<>();
-        List<Happened> happened = new ArrayList<>();
-        for (Diary.Kept kept : worked.diary().planned()) {
-            StoredMaking making = told.computeIfAbsent(kept.job(), job -> makings.find(Diary.of(job)).orElse(null));
-            if (making != null) {
-                making.making().moments().stream().filter(moment -> moment.act().id().toString().equals(kept.act()) && !making.making().assumed(moment.act().id())).findFirst()
-                        .ifPresent(moment -> happened.add(new Happened(kept.piece(), kept.words(), kept.at(), making.begun().plus(moment.start()))));
-            }
-        }
-        happened.sort(Comparator.comparing(Happened::begun).reversed());
-        return happened.subList(0, Math.min(MOST_HAPPENED, happened.size()));
+        return Happened.of(worked, makings::find);
     }
 
     /** One sitting made longer, shorter, moved or left out. @param to null where it is left out */

@@ -251,7 +251,7 @@ class SittingWorkTest {
         }
         makings.tell(making.id(), 0, 0, 0, true);
         Worked told = sittings.now();
-        SittingWork.Happened beside = sittings.happened(told).getFirst();
+        Happened beside = sittings.happened(told).getFirst();
         assertEquals(worked.start(first), beside.planned());
         assertTrue(Duration.between(beside.planned(), beside.begun()).abs().toMinutes() <= 1, beside.toString());
         // kept again it is remembered, and no longer to be done
