@@ -13,10 +13,11 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 
-/** Asks an open, empty studio for its pages with ten makings and with five hundred, and prints the ratio of the medians. */
+/** Asks an open, empty studio for its pages with ten makings and with five hundred, and prints the ratio of the medians; then for Today with forty things under way. */
 final class TodayBench {
     private static final int WARM = 400;
     private static final int TIMED = 200;
+    private static final int RUNNING = 40;
     private final HttpClient client = HttpClient.newBuilder().cookieHandler(new CookieManager()).build();
     private final String address;
     private String token = "";
@@ -29,17 +30,19 @@ final class TodayBench {
         TodayBench bench = new TodayBench(args[0]);
         bench.waitUntilOpen();
         String[] pages = {"/", "/pieces", "/pieces?q=oar+42&order=TITLE", "/log"};
-        bench.fill(0, 10);
+        bench.fill(0, 10, 2);
         double[] few = new double[pages.length];
         double[] many = new double[pages.length];
         for (int i = 0; i < pages.length; i++) {
             few[i] = bench.median(pages[i]);
         }
-        bench.fill(10, 500);
+        bench.fill(10, 500, 2);
         for (int i = 0; i < pages.length; i++) {
             many[i] = bench.median(pages[i]);
             System.out.printf("%-29s %6.1f ms with 10 makings, %6.1f ms with 500: %.2f times%n", pages[i], few[i], many[i], many[i] / few[i]);
         }
+        bench.fill(500, 500 + RUNNING - 2, 500 + RUNNING);
+        System.out.printf("%-29s %6.1f ms with %d under way%n", "/", bench.median("/"), RUNNING);
     }
 
     private void waitUntilOpen() throws Exception {
@@ -71,8 +74,8 @@ final class TodayBench {
         return post(path, "application/x-www-form-urlencoded", (fields + "&_csrf=" + URLEncoder.encode(token, StandardCharsets.UTF_8)).getBytes(StandardCharsets.UTF_8));
     }
 
-    /** Pieces of one picture, each made for some acts; all but the first two makings are laid aside. */
-    private void fill(int from, int to) throws Exception {
+    /** Pieces of one picture, each made for some acts. @param running before which they stay under way; the others are laid aside */
+    private void fill(int from, int to, int running) throws Exception {
         ByteArrayOutputStream picture = new ByteArrayOutputStream();
         ImageIO.write(new BufferedImage(60, 80, BufferedImage.TYPE_BYTE_GRAY), "png", picture);
         for (int i = from; i < to; i++) {
@@ -88,7 +91,7 @@ final class TodayBench {
             for (int seq = 0; seq < 6; seq++) {
                 form(bench + "/tell", "seq=" + seq + "&answer=0&ago=0");
             }
-            if (i >= 2) {
+            if (i >= running) {
                 form(bench + "/aside", "");
             }
         }

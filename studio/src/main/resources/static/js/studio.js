@@ -227,25 +227,45 @@ function tick() {
 const SOON = 1500;
 let again = 0;
 
-/** Today as it is by now, once no hand is in it. */
-function refresh() {
-  const today = document.querySelector("[data-today]");
+let pressed = false;
+addEventListener("pointerdown", () => (pressed = true), true);
+for (const ends of ["pointerup", "pointercancel"]) {
+  addEventListener(ends, () => (pressed = false), true);
+}
+
+/** Whether a field holds something else than it came with. */
+function touched(field) {
+  if (field.matches("select")) {
+    return field.selectedIndex !== Math.max(0, [...field.options].findIndex((option) => option.defaultSelected));
+  }
+  return field.matches("[type=checkbox], [type=radio]") ? field.checked !== field.defaultChecked : field.value !== field.defaultValue;
+}
+
+/** Whether somebody is at something on it: pressing, typing, reading what was opened, or with something typed and not sent. */
+function busy(page) {
   const hand = document.activeElement;
-  if (!today) {
+  return pressed || page.querySelector("details[open]") || (page.contains(hand) && hand.matches("input, select, textarea")) || [...page.querySelectorAll("input:not([type=hidden]), textarea, select")].some(touched);
+}
+
+/** A page of what is under way as it is by now, once no hand is in it. */
+function refresh() {
+  const page = document.querySelector("[data-live]");
+  const hand = document.activeElement;
+  if (!page) {
     return;
   }
-  if (today.querySelector("details.touch[open]") || (today.contains(hand) && hand.matches("input, select, textarea"))) {
+  if (busy(page)) {
     clearTimeout(again);
     again = setTimeout(refresh, SOON);
     return;
   }
-  const href = today.contains(hand) ? hand.getAttribute("href") : null;
-  window.htmx.ajax("GET", "/", { target: "#body", select: "#body", swap: "outerHTML" }).then(() => href && document.querySelector(`#body a[href="${CSS.escape(href)}"]`)?.focus());
+  const href = page.contains(hand) ? hand.getAttribute("href") : null;
+  window.htmx.ajax("GET", location.pathname + location.search, { target: "#body", select: "#body", swap: "outerHTML" }).then(() => href && document.querySelector(`#body a[href="${CSS.escape(href)}"]`)?.focus());
 }
 
-/** What is told at a bench, here or at another device, is seen on Today as it happens. */
-function watchToday() {
-  if (document.querySelector("[data-today]")) {
+/** What is told at a bench, here or at another device, is seen as it happens: on Today, in Sittings, on the shelf. */
+function watchLive() {
+  if (document.querySelector("[data-live]")) {
     follow(undefined, (kind) => ["making", "again"].includes(kind) && refresh());
   }
 }
@@ -370,4 +390,4 @@ if (!window.htmx) {
   start(document);
 }
 
-watchToday();
+watchLive();

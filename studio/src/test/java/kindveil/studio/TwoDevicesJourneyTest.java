@@ -62,8 +62,24 @@ class TwoDevicesJourneyTest {
                 tell(tablet, 3);
                 assertThat(today.locator("#now")).not().hasText(before.replaceAll("\\s+", " "));
                 assertThat(today.locator("#now")).containsText(tablet.locator("#act").textContent());
+                // so do Sittings and the shelf, unless something is typed there and not sent
+                for (String path : new String[] {"/sittings", "/jars"}) {
+                    today.navigate(studio.address() + path);
+                    assertThat(today.locator("body")).hasAttribute("data-follows", "yes");
+                    today.evaluate("document.getElementById('body').dataset.seen = 'before'");
+                    if (path.equals("/jars")) {
+                        today.locator("#mix-name").fill("Mine");
+                    }
+                    tell(tablet, path.equals("/jars") ? 5 : 4);
+                    if (path.equals("/jars")) {
+                        assertThat(today.locator("#mix-name")).hasValue("Mine");
+                        today.locator("#mix-name").fill("");
+                        today.locator("#mix-name").blur();
+                    }
+                    assertThat(today.locator("#body[data-seen]")).hasCount(0);
+                }
                 today.close();
-                assertThat(desk.locator("input[name=seq]").first()).hasValue("3");
+                assertThat(desk.locator("input[name=seq]").first()).hasValue("5");
 
                 // alarms ring at the one chosen last
                 awake(desk);
