@@ -120,7 +120,7 @@ public class SittingWork {
         List<Hours.Free> free = diary.hours().free(zero, DAYS, zone);
         List<Supply.Wants> wants = wants(diary);
         Supply standing = wants.isEmpty() ? Supply.NONE : Supply.standing(wants, jars.standing(), zero);
-        Supply batched = wants.size() < 2 || free.isEmpty() ? Supply.NONE : standing.batched(wants, zero.plus(Math.max(0, Math.ceilDiv(Duration.between(zero, free.getFirst().from()).toSeconds(), 60L)), ChronoUnit.MINUTES),
+        Supply batched = wants.isEmpty() || free.isEmpty() ? Supply.NONE : standing.batched(wants, zero.plus(Math.max(0, Math.ceilDiv(Duration.between(zero, free.getFirst().from()).toSeconds(), 60L)), ChronoUnit.MINUTES),
                 (job, act) -> diary.pin(job, act.toString()).or(() -> diary.planned(job, act.toString())).filter(at -> !at.isBefore(zero)));
         Worked each = worked(diary, zero, active, free, standing, scheduler);
         if (!batched.mixesForOthers()) {

@@ -87,18 +87,19 @@ record Supply(Map<String, List<Ready>> ready, Map<String, Batch> batches) {
         Map<String, List<Ready>> more = new HashMap<>(ready);
         Map<String, Batch> batched = new LinkedHashMap<>();
         byProduct.forEach((id, own) -> {
-            Optional<Wants> mixer = own.size() < 2 ? Optional.empty() : own.stream().filter(one -> !batched.containsKey(one.job) && Mixed.task(one.plot, mixing(one, id).act) == 0).findFirst();
+            boolean several = own.stream().mapToInt(each -> own(each, id).size()).sum() > 1;
+            Optional<Wants> mixer = !several ? Optional.empty() : own.stream().filter(one -> !batched.containsKey(one.job) && Mixed.task(one.plot, own(one, id).getFirst().act) == 0).findFirst();
             mixer.ifPresent(one -> {
-                Mixing mixing = mixing(one, id);
+                Mixing mixing = own(one, id).getFirst();
                 // where it was planned to be it stays
                 Instant begins = planned.apply(one.job, one.plot.tasks().getFirst().acts().getFirst().act()).orElse(first);
                 Instant at = begins.plus(Mixed.ends(one.plot, mixing.act), ChronoUnit.MINUTES);
-                batched.put(one.job, new Batch(mixing, begins, own.stream().mapToDouble(each -> mixing(each, id).millilitres).sum(), own.stream().map(Wants::title).toList()));
-                own.stream().filter(each -> each != one).forEach(each -> {
+                batched.put(one.job, new Batch(mixing, begins, own.stream().flatMap(each -> own(each, id).stream()).mapToDouble(Mixing::millilitres).sum(), own.stream().map(Wants::title).toList()));
+                for (Wants each : own) {
                     List<Ready> all = new ArrayList<>(more.getOrDefault(each.job, List.of()));
-                    all.add(new Ready(mixing(each, id), at, at.plus(mixing.keeps.longest()), one.title + "’s batch"));
+                    own(each, id).stream().filter(other -> other != mixing).forEach(other -> all.add(new Ready(other, at, at.plus(mixing.keeps.longest()), one.title + "’s batch")));
                     more.put(each.job, all);
-                });
+                }
             });
         });
         return new Supply(more, batched);
@@ -108,8 +109,9 @@ record Supply(Map<String, List<Ready>> ready, Map<String, Batch> batches) {
         return ready.getOrDefault(job, List.of()).stream().anyMatch(one -> one.mixing.act.equals(mixing.act));
     }
 
-    private static Mixing mixing(Wants one, String gives) {
-        return one.mixings.stream().filter(mixing -> mixing.gives.id().equals(gives)).findFirst().orElseThrow();
+    /** What it mixes of something and no jar stands for, in order. */
+    private List<Mixing> own(Wants one, String gives) {
+        return one.mixings.stream().filter(mixing -> mixing.gives.id().equals(gives) && !stands(one.job, mixing)).toList();
     }
 
     /** A piece's plot as it is with this. */

@@ -141,6 +141,19 @@ class SittingWorkTest {
         begun.forEach(making -> makings.layAside(making.id()));
     }
 
+    /** A piece that mixes the same for each of two veils mixes it once, and the second takes it out of the first's jar. */
+    @Test
+    void onePieceThatMixesTwice_mixesOnce() {
+        Piece film = film("Film on film");
+        Piece two = pieces.add(film, kindveil.catalogue.Catalogue.way("film-release"), "", null);
+        Worked worked = sittings.say(asking("tomorrow 9-13, tomorrow 15-21", "", two));
+        assertTrue(worked.fits(), worked.unfit().toString());
+        assertEquals(List.of(), Check.of(worked.problem(), worked.schedule()));
+        List<String> titles = worked.problem().tasks().stream().flatMap(task -> task.acts().stream()).map(Task.Timed::title).filter(title -> title.contains("release solution")).toList();
+        assertEquals(1, titles.stream().filter(title -> title.startsWith("Mix ")).count(), titles.toString());
+        assertEquals(1, titles.stream().filter(title -> title.startsWith("Take ")).count(), titles.toString());
+    }
+
     /** What several pulls take is bought for all of them, and one batch is mixed for them. */
     @Test
     void severalPulls_takeAsOften_andAreMixedForOnce() {
