@@ -61,12 +61,16 @@ record SittingsView(String heading, String told, String sure, String anew, int v
     record Act(String time, String piece, String words, String minutes, String href, String why) {
     }
 
-    /** As it was planned and as it happened. @param apart how far they lie from each other, in words */
-    record Beside(String planned, String begun, String piece, String words, String apart) {
+    /** As it was planned and as it happened. @param apart how far they lie from each other, in words @param x where it was begun, drawn beside 80, where it was planned; two hours are as far as is drawn */
+    record Beside(String planned, String begun, String piece, String words, String apart, double x) {
+        private static final double MIDDLE = 80;
+        private static final double FARTHEST = 72;
+        private static final double AN_HOUR = 36;
+
         static Beside of(Happened each, Worked worked, Say say) {
             long late = Duration.between(each.planned(), each.begun()).toMinutes();
             String apart = Math.abs(late) <= ABOUT ? "as planned" : Span.words(Duration.ofMinutes(Math.abs(late))) + (late > 0 ? " later" : " sooner");
-            return new Beside(worked.said(each.planned()), say.time(each.begun()), each.piece(), each.words(), apart);
+            return new Beside(worked.said(each.planned()), say.time(each.begun()), each.piece(), each.words(), apart, Math.round(10 * (MIDDLE + Math.clamp(late / 60.0 * AN_HOUR, -FARTHEST, FARTHEST))) / 10.0);
         }
     }
 
