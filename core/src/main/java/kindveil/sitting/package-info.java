@@ -19,8 +19,11 @@
  * schedule is shown that it finds fault with. Equal problems give equal schedules on every machine: the search counts fails, never
  * seconds, and its seed is fixed.
  *
+ * <p>Whenever a roller is loaded with another colour than it carries it is washed; how often is part of the cost, and the solver chains the loads by when they begin.
+ *
  * <p><b>Solved by</b> a serial schedule generation scheme under several orders of priority (Kolisch &amp; Hartmann 1999), then large
- * neighbourhood search in a constraint solver (Shaw 1998). What nothing was found for is proven to be impossible by the solver, or
+ * neighbourhood search in a constraint solver (Shaw 1998). {@link kindveil.sitting.Bounds} goes through the choices of sittings to work in; for those that could hold a
+ * plan one hundredth better the solver is asked for one ({@link kindveil.sitting.Proof}). What nothing was found for is proven to be impossible by the solver, or
  * said not to be proven.
  */
 @NullMarked

@@ -146,11 +146,15 @@ record SittingsView(String heading, String told, String sure, String anew, int v
                 better <= 0 ? "No plan is better." : "No plan is more than %d\u00a0%% better.".formatted(better));
     }
 
-    /** How often the roller is washed between two colours, where it is loaded more than once. */
+    /** How often the roller is washed between two colours, where several things are rolled. */
     private static String rolled(Worked worked) {
-        int loads = worked.problem().loads().size();
+        long rolled = worked.problem().loads().stream().map(load -> worked.task(load.task()).job()).distinct().count();
         int washes = worked.cost().washes();
-        return loads < 2 ? "" : washes == 0 ? " The roller stays loaded with one colour throughout." : " The roller is loaded %d times and washed between colours %s.".formatted(loads, washes == 1 ? "once" : washes == 2 ? "twice" : washes + " times");
+        return rolled < 2 ? "" : washes == 0 ? " The roller stays loaded with one colour throughout." : " The roller is loaded %s and washed between colours %s.".formatted(times(worked.problem().loads().size()), times(washes));
+    }
+
+    private static String times(int count) {
+        return count == 1 ? "once" : count == 2 ? "twice" : count(count, "time").toLowerCase(java.util.Locale.ROOT);
     }
 
     private static String sure(Worked worked) {
