@@ -106,6 +106,7 @@ class PrintsPageTest {
         makings.takeBack(making.id(), makings.get(making.id()).told().size());
         assertEquals(3, prints.get(stack.owned().id()).left(), "an act taken back gives its copy back");
         tell(making);
+        assertTrue(web.get("/pieces/%s/print".formatted(piece.id())).words().contains("2 copies as this is planned are in stock."));
         String page = web.get("/shelf/prints").words();
         assertTrue(page.contains("Stock heron 2 of 3 left") && page.contains("stock-heron.png") && page.contains("mirrored"), page);
     }
@@ -116,6 +117,7 @@ class PrintsPageTest {
         Prints.Stack stack = printed(piece, 1);
         StoredMaking first = layOut(piece);
         assertEquals(0, prints.get(stack.owned().id()).left());
+        assertTrue(web.get("/pieces/%s/print".formatted(piece.id())).words().contains("All copies as this is planned are used: print more."));
         makings.layAside(first.id());
         layOut(piece);
         assertEquals(1, prints.get(stack.owned().id()).over());

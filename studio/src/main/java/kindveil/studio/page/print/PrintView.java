@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import kindveil.measure.UnusableValue;
 import kindveil.measure.Words;
 import kindveil.reading.HandReading;
@@ -194,6 +195,11 @@ record PrintView(PieceHead head, @Nullable Sheet sheet, String tooLarge, @Nullab
     record Asked(String copies, boolean alone, boolean weighed, List<String> problems) {
     }
 
+    /** What is left of copies that are as it is planned. */
+    private static String left(RealWork.Copies copies) {
+        return copies.left() == 0 ? "All copies as this is planned are used: print more." : "%s as this is planned %s in stock.".formatted(copies.left() == 1 ? "One copy" : copies.left() + " copies", copies.left() == 1 ? "is" : "are");
+    }
+
     static PrintView of(Planned planned, List<Way> turning, Asked asked, PrintWork prints, SheetWork sheets, RealWork reals, Say say) {
         Piece piece = planned.piece();
         Sheet sheet = null;
@@ -210,7 +216,7 @@ record PrintView(PieceHead head, @Nullable Sheet sheet, String tooLarge, @Nullab
         Together together = batch != null && own != null && !batch.sheets().isEmpty() && (gathered || waiting && !asked.alone()) ? Together.of(batch, own, gathered, reals, sheets.gathering().version(), say) : null;
         String copies = asked.copies().isEmpty() ? String.valueOf(together == null || own == null ? piece.design().copies() : own.copies()) : asked.copies();
         return new PrintView(PieceHead.of(piece, "Print"), sheet, tooLarge, TapeView.of(planned, say), HandView.of(planned), Form.of(piece, copies, together == null || batch == null ? piece.design().paper().name() : batch.setUp().sheet()), piece.design().theWay().card().bringsPicture(), BlockWork.of(planned), together, apart(batch, together, sheet), asked.alone(), Pick.of(PrintKind.values(), PrintKind::words, piece.design().print()), asked.weighed(), batch != null && !gathered, piece.inHand() + 1, Exists.of(planned, turning, say), say.one(planned.brief().width()),
-                reals.others(planned).stream().map(taken -> Guard.words(taken, say) + ": its copies are other than this.").toList(), PrintNotes.of(planned, say), asked.problems());
+                reals.others(planned).stream().map(taken -> Guard.words(taken, say) + ": its copies are other than this.").toList(), Stream.concat(reals.copies(planned).stream().map(PrintView::left), PrintNotes.of(planned, say).stream()).toList(), asked.problems());
     }
 
     /** What the other choice would be: by itself, or with the images that wait for the same machine. */

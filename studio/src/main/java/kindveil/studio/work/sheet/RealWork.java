@@ -57,6 +57,14 @@ public class RealWork {
         }
     }
 
+    /** Copies in stock that are as the veil in hand is planned. */
+    public record Copies(int left) {
+    }
+
+    public Optional<Copies> copies(Planned planned) {
+        return prints.left(planned).map(Copies::new);
+    }
+
     /** Whether it was not taken before; from now on it is. */
     private boolean fresh(Planned planned, int copies, String by) {
         Taken taken = taken(planned, copies);

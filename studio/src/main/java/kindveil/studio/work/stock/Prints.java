@@ -195,7 +195,12 @@ public class Prints {
 
     /** Whether copies as they are planned were printed, and are all used. */
     public boolean usedUp(Planned planned) {
-        return same(planned).filter(lot -> lot.left() <= 0).isPresent();
+        return left(planned).filter(left -> left == 0).isPresent();
+    }
+
+    /** How many copies as they are planned are left; empty where none were ever printed. */
+    public Optional<Integer> left(Planned planned) {
+        return same(planned).map(lot -> (int) Math.round(lot.left()));
     }
 
     private Optional<JarWork.Lot> same(Planned planned) {
