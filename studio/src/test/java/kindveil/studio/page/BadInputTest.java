@@ -104,6 +104,18 @@ class BadInputTest {
     }
 
     @Test
+    void sittings_hoursAndPulls_areAllNamed_andStay() {
+        Piece piece = pieces.begin("Pulled oar", kindveil.measure.Length.ofMillimetres(90), "oar.png", Samples.cornerPng());
+        Web.Answer wrong = web.post("/sittings", Map.of("version", web.get("/sittings").field("version"), "hours", "sometime", "due", "never", "piece", piece.id().toString(), "pulls-" + piece.id(), "forty"));
+        for (String said : java.util.List.of("“sometime”", "“never”", "“forty”")) {
+            assertTrue(wrong.words().contains(said), said + " in " + wrong.words());
+        }
+        assertTrue(wrong.text().contains("value=\"forty\""), "what was typed stays");
+        Web.Answer many = web.post("/sittings", Map.of("version", web.get("/sittings").field("version"), "hours", "tomorrow 9-12", "due", "", "piece", piece.id().toString(), "pulls-" + piece.id(), "13"));
+        assertTrue(many.words().contains("1 to 12"), many.words());
+    }
+
+    @Test
     void room_outsideItsRange_isRefused() {
         Web.Answer answer = web.post("/room", Map.of("version", web.get("/room").field("version"), "degrees", "60", "percent", "140", "units", "METRIC"));
         assertEquals(422, answer.status());
