@@ -188,20 +188,20 @@ class DemoStudio implements SmartLifecycle {
         stock.keep(UUID.randomUUID(), "matte-gel", "soft matte gel", 1, 250, 1, null, null, null, null);
         stock.keep(UUID.randomUUID(), "isopropyl-alcohol", "isopropyl alcohol, 91 %", 1, 500, 0.62, 890L, day.minusDays(40), null, null);
         stock.keep(UUID.randomUUID(), "release-concentrate", "release concentrate", 1, 60, 0.25, 1390L, day.minusDays(40), null, null);
-        sheets("copy-paper", Owned.Kind.PAPER, "copy paper, 80 g/m²", 60, 210, 297);
-        sheets("coated-film", Owned.Kind.FILM, "coated film", 2, 210, 297);
-        sheets("", Owned.Kind.TAPE, "clear packing tape", 1, 48, 66_000);
-        sheets("", Owned.Kind.PLATE, "gel plate", 1, 203, 254);
-        sheets("", Owned.Kind.TRAY, "white tray", 1, 250, 350);
-        sheets("", Owned.Kind.TOOL, "small glass jug", 1, 0, 0);
+        sheets("copy-paper", Owned.Kind.PAPER, "copy paper", 60, 210, 297, 90.0);
+        sheets("coated-film", Owned.Kind.FILM, "coated film", 2, 210, 297, null);
+        sheets("", Owned.Kind.TAPE, "clear packing tape", 1, 48, 66_000, null);
+        sheets("", Owned.Kind.PLATE, "gel plate", 1, 203, 254, null);
+        sheets("", Owned.Kind.TRAY, "white tray", 1, 250, 350, null);
+        sheets("", Owned.Kind.TOOL, "small glass jug", 1, 0, 0, null);
         mixed.mix("Release solution", Recipe.of(Mixtures.RELEASE_SOLUTION, 54, Measure.SPOONS), 91, Jar.USUAL_OPENING, ago(Duration.ofHours(26)));
         mixed.mix("Shellac for blocks", Recipe.of(Mixtures.SHELLAC, 80, Measure.CUP), 96, Jar.USUAL_OPENING, ago(Duration.ofDays(100)));
         mixed.mix("Slurry", Recipe.of(Mixtures.SLURRY, 60, Measure.SPOONS), 0, Jar.USUAL_OPENING, ago(Duration.ofMinutes(12)));
         stock.keep(UUID.randomUUID(), "spray-matte-varnish", "spray varnish", 1, 400, 0.5, 1290L, day.minusDays(200), null, null);
     }
 
-    private void sheets(String what, Owned.Kind kind, String name, int count, double width, double height) {
-        shelf.keep(new Owned(UUID.randomUUID(), kind, what, name, count, width == 0 ? null : new Owned.Size(Length.ofMillimetres(width), Length.ofMillimetres(height)), kind == Owned.Kind.TAPE ? 0.4 : null, null, null, null, null, null, null));
+    private void sheets(String what, Owned.Kind kind, String name, int count, double width, double height, @Nullable Double grams) {
+        shelf.keep(new Owned(UUID.randomUUID(), kind, what, name, count, width == 0 ? null : new Owned.Size(Length.ofMillimetres(width), Length.ofMillimetres(height)), kind == Owned.Kind.TAPE ? 0.4 : null, null, null, null, null, null, null).weighing(grams));
     }
 
     /** The ferry journal, with what was made for it glued in or on its pages. */

@@ -46,6 +46,7 @@ class OwnedEntity {
     @Lob
     @Column(name = "lineage_json")
     @Nullable String lineage;
+    @Nullable Double grams;
 
     void take(Owned o) {
         kind = Vocabulary.OWNED.of(o.kind());
@@ -62,6 +63,7 @@ class OwnedEntity {
         opened = o.opened();
         product = o.product() == null ? null : Json.write(ProductForm.of(o.product()));
         support = o.support() == null ? null : Json.write(SupportForm.of(o.support()));
+        grams = o.grams();
         lineage = o.lineage() == null ? null : Json.write(LineageForm.of(o.lineage()));
     }
 
@@ -70,7 +72,7 @@ class OwnedEntity {
         return Json.guarded(() -> new Owned(id, Vocabulary.OWNED.read(kind), what, name, amount, width == null || height == null ? null : new Owned.Size(new Length(width), new Length(height)),
                 level, price, opened, read(product), support == null ? null : Json.read(support, SupportForm.class).support(), millilitres,
                 looked == null ? null : new Owned.Looked(looked, sign == null ? null : Vocabulary.SIGN.read(sign)),
-                lineage == null ? null : Json.read(lineage, LineageForm.class).lineage()));
+                lineage == null ? null : Json.read(lineage, LineageForm.class).lineage(), grams));
     }
 
     private static @Nullable Product read(@Nullable String text) {

@@ -316,6 +316,22 @@ class JarsPageTest {
         return pieces.plan(pieces.get(piece.id())).needs().keySet().stream().filter(product -> product.id().equals(lot.id().toString())).findFirst().orElseThrow();
     }
 
+    /** What a packet says of its paper is offered where the weight of a print's paper is told, and kept while sheets go. */
+    @Test
+    void paperThatWasWeighed_isOfferedInBuild() {
+        Piece piece = pieces.begin("Heavy oar", Length.ofMillimetres(90), "oar.png", Samples.cornerPng());
+        Map<String, String> told = new HashMap<>(Map.of("id", UUID.randomUUID().toString(), "kind", "copy-paper", "name", "Cream paper", "count", "40", "width", "210", "height", "297", "level", "100", "grams", "4"));
+        assertTrue(web.post("/shelf/things", told).words().contains("Weight"), "lighter than tissue");
+        told.put("grams", "100");
+        assertTrue(web.post("/shelf/things", told).words().contains("40 sheets, 210 × 297 mm, 100 g/m²"));
+        String card = web.get("/pieces/%s/build?open=paper".formatted(piece.id())).text();
+        assertTrue(card.contains("Your “Cream paper” has 100 g/m².") && card.contains("<option value=\"100\">Cream paper</option>"), "offered where it is told");
+        studio.bean(Things.class).printed(kindveil.bench.Sheet.COPY_PAPER, 3);
+        assertTrue(web.get("/shelf/things").words().contains("37 sheets, 210 × 297 mm, 100 g/m²"));
+        pieces.change(pieces.get(piece.id()).with(pieces.get(piece.id()).design().dialled("paper", 100)));
+        assertFalse(web.get("/pieces/%s/build?open=paper".formatted(piece.id())).text().contains("Your “Cream paper”"), "as it is planned nothing is to be said");
+    }
+
     @Test
     void sheetsTapeAndPlates_areCountedAgainstWhatIsPlanned() {
         Rooms rooms = studio.bean(Rooms.class);

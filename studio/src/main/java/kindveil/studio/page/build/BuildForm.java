@@ -46,7 +46,7 @@ public record BuildForm(List<Slot> slots, List<Number> numbers, List<Pot> pots, 
     /** How wide the image is printed. */
     static final String WIDTH = "width";
     private static final String CHOICE = "choice.";
-    private static final String DIAL = "dial.";
+    static final String DIAL = "dial.";
     private static final String COLOUR = "colour.";
     private static final String PAINT = "paint.";
     private static final String NO_PAINT = "";

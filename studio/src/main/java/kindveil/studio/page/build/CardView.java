@@ -3,7 +3,9 @@ package kindveil.studio.page.build;
 import java.time.Duration;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
+import kindveil.measure.Figures;
 import kindveil.measure.Span;
 import kindveil.measure.Words;
 import kindveil.reading.OptionReading;
@@ -16,7 +18,9 @@ import kindveil.studio.work.jar.OnShelf;
 import kindveil.studio.work.look.Alternatives;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.Planned;
+import kindveil.studio.work.shelf.Owned;
 import kindveil.way.Choice;
+import kindveil.way.Rubbing;
 import kindveil.way.Where;
 import org.jspecify.annotations.Nullable;
 
@@ -25,10 +29,21 @@ import org.jspecify.annotations.Nullable;
  *
  * @param due address of the figures that are still being looked at, or empty
  */
-record CardView(Where where, String title, List<BuildForm.Number> numbers, List<Choosing> choices, List<Choosing> folded, List<BuildForm.Pot> pots, String due) {
+record CardView(Where where, String title, List<Numbered> numbers, List<Choosing> choices, List<Choosing> folded, List<BuildForm.Pot> pots, String due) {
     /** How long one request looks. */
     static final Duration AT_A_TIME = Duration.ofMillis(700);
     static final String UNKNOWN = "…";
+
+    /** A number with what the shelf has of it: a value, and what it is of. @param list its name where it has any, or empty @param yours the first of them, said where the plan is for another */
+    record Numbered(BuildForm.Number number, String list, List<Pick> offers, String yours) {
+        static Numbered of(BuildForm.Number number, Planned planned, OnShelf shelf) {
+            List<Owned> weighed = number.name().equals(BuildForm.DIAL + Rubbing.PAPER) ? shelf.weighed(planned.brief().print().sheet()) : List.of();
+            double asPlanned = planned.brief().settings().dials().getOrDefault(Rubbing.PAPER, planned.brief().print().sheet().gramsPerSquareMetre());
+            boolean same = weighed.isEmpty() || Objects.requireNonNull(weighed.getFirst().grams()) == asPlanned;
+            return new Numbered(number, weighed.isEmpty() ? "" : number.name() + "-offers", weighed.stream().map(owned -> new Pick(Figures.plain(Objects.requireNonNull(owned.grams())), owned.name(), "", false)).toList(),
+                    same ? "" : "Your “%s” has %s g/m².".formatted(weighed.getFirst().name(), Figures.plain(Objects.requireNonNull(weighed.getFirst().grams()))));
+        }
+    }
 
     /** A choice with its options. */
     record Choosing(BuildForm.Slot slot, List<Row> rows) {
@@ -73,7 +88,7 @@ record CardView(Where where, String title, List<BuildForm.Number> numbers, List<
         OptionReading now = Alternatives.reading(planned);
         List<Choosing> all = slots.stream().map(slot -> new Choosing(slot, slot.choice().options().parallelStream().map(option -> row(planned, slot, option, now, looked, alternatives, shelf, say)).sorted(Comparator.comparing(row -> !shelf.lots().isEmpty() && !row.enough())).toList())).toList();
         String due = looked.done() ? "" : due(planned.piece(), view, doors);
-        return new CardView(where, Words.capital(title), form.numbers(where), all.stream().filter(one -> !one.slot().folded()).toList(), all.stream().filter(one -> one.slot().folded()).toList(), form.pots(where), due);
+        return new CardView(where, Words.capital(title), form.numbers(where).stream().map(number -> Numbered.of(number, planned, shelf)).toList(), all.stream().filter(one -> !one.slot().folded()).toList(), all.stream().filter(one -> one.slot().folded()).toList(), form.pots(where), due);
     }
 
     public boolean ofEdge() {

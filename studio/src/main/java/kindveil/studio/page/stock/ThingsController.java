@@ -57,10 +57,12 @@ class ThingsController {
         Length width = sized ? problems.read(() -> Length.parseSize("How wide", form.width(), LEAST, MOST)) : null;
         Length height = sized ? problems.read(() -> Length.parseSize(roll ? "How long a full roll is" : "How high", form.height(), LEAST, roll ? LONGEST_ROLL : MOST)) : null;
         Double level = roll ? problems.number("How full", form.level(), 0, PERCENT, "%", "0 is empty.") : Double.valueOf(PERCENT);
+        boolean sheet = what != null && (what.kind == Owned.Kind.PAPER || what.kind == Owned.Kind.FILM);
+        Double grams = !sheet || form.grams().isBlank() ? null : problems.number("Weight", form.grams(), Owned.LIGHTEST, Owned.HEAVIEST, "g/m²", "It stands on the packet; leave it empty if you do not know.");
         if (!problems.any()) {
             problems.read(() -> {
                 String name = form.name().isBlank() ? what.words : form.name().strip();
-                things.keep(new Owned(id, what.kind, what.what, name, count, width == null || height == null ? null : new Owned.Size(width, height), level / PERCENT, null, null, null, null, null, new Owned.Looked(say.now(), null)));
+                things.keep(new Owned(id, what.kind, what.what, name, count, width == null || height == null ? null : new Owned.Size(width, height), level / PERCENT, null, null, null, null, null, new Owned.Looked(say.now(), null)).weighing(grams));
                 return true;
             });
         }
@@ -72,7 +74,7 @@ class ThingsController {
         static List<What> all() {
             List<What> all = new java.util.ArrayList<>();
             for (Sheet sheet : Things.SHEETS) {
-                all.add(new What(Things.what(sheet), sheet == Sheet.COATED_FILM ? Owned.Kind.FILM : Owned.Kind.PAPER, Things.what(sheet), sheet.words()));
+                all.add(new What(Owned.what(sheet), sheet == Sheet.COATED_FILM ? Owned.Kind.FILM : Owned.Kind.PAPER, Owned.what(sheet), sheet.words()));
             }
             all.add(new What("tape", Owned.Kind.TAPE, "", "clear packing tape"));
             all.add(new What("plate", Owned.Kind.PLATE, "", "gel plate"));

@@ -40,19 +40,19 @@ record ThingsView(List<Thing> things, Form form, List<Pick> kinds, List<Want> wa
     }
 
     /** As it was typed. */
-    record Form(String id, String kind, String name, String count, String width, String height, String level) {
+    record Form(String id, String kind, String name, String count, String width, String height, String level, String grams) {
         static Form fresh() {
-            return new Form(UUID.randomUUID().toString(), "", "", "1", "", "", "100");
+            return new Form(UUID.randomUUID().toString(), "", "", "1", "", "", "100", "");
         }
 
         static Form of(Map<String, String> all) {
-            return new Form(all.getOrDefault("id", ""), all.getOrDefault("kind", ""), all.getOrDefault("name", ""), all.getOrDefault("count", "1"), all.getOrDefault("width", ""), all.getOrDefault("height", ""), all.getOrDefault("level", "100"));
+            return new Form(all.getOrDefault("id", ""), all.getOrDefault("kind", ""), all.getOrDefault("name", ""), all.getOrDefault("count", "1"), all.getOrDefault("width", ""), all.getOrDefault("height", ""), all.getOrDefault("level", "100"), all.getOrDefault("grams", ""));
         }
 
         static Form of(Owned owned, double full, UnitSystem system) {
             ThingsController.What what = ThingsController.What.of(owned);
             Owned.Size size = owned.size();
-            return new Form(owned.id().toString(), what == null ? "" : what.key(), owned.name(), String.valueOf(owned.count()), size == null ? "" : size.width().print(system), size == null ? "" : size.height().print(system), Figures.rounded(full * PERCENT, 0));
+            return new Form(owned.id().toString(), what == null ? "" : what.key(), owned.name(), String.valueOf(owned.count()), size == null ? "" : size.width().print(system), size == null ? "" : size.height().print(system), Figures.rounded(full * PERCENT, 0), owned.grams() == null ? "" : Figures.plain(owned.grams()));
         }
     }
 
@@ -73,7 +73,8 @@ record ThingsView(List<Thing> things, Form form, List<Pick> kinds, List<Want> wa
         String words = roll != null ? "%s wide, %s left of %s".formatted(say.one(size.width()), run(roll.left(), say), owned.count() == 1 ? "a roll" : owned.count() + " rolls")
                 : size == null ? count(owned) : "%s, %s".formatted(count(owned), say.size(size.width(), size.height()));
         String over = roll != null && roll.over() > 1 ? "; %s more was cut than was on it: look again".formatted(run(roll.over(), say)) : "";
-        return new Thing(owned.id(), owned.name(), words + over, roll != null || size == null ? 0 : size.width().millimetres() * scale, roll != null || size == null ? 0 : size.height().millimetres() * scale, roll == null ? -1 : full, hue(owned.kind()), owned.kind() == Owned.Kind.PAPER || owned.kind() == Owned.Kind.FILM, owned.count() == 0 || roll != null && roll.left() <= 0, Form.of(owned, full, say.measure()));
+        String heavy = owned.grams() == null ? "" : ", %s g/m²".formatted(Figures.plain(owned.grams()));
+        return new Thing(owned.id(), owned.name(), words + heavy + over, roll != null || size == null ? 0 : size.width().millimetres() * scale, roll != null || size == null ? 0 : size.height().millimetres() * scale, roll == null ? -1 : full, hue(owned.kind()), owned.kind() == Owned.Kind.PAPER || owned.kind() == Owned.Kind.FILM, owned.count() == 0 || roll != null && roll.left() <= 0, Form.of(owned, full, say.measure()));
     }
 
     private static String hue(Owned.Kind kind) {

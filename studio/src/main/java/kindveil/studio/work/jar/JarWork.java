@@ -116,7 +116,7 @@ public class JarWork implements Using {
 
     /** All that is poured, as it stands now. */
     public OnShelf shelf() {
-        return new OnShelf(lots(), standing());
+        return new OnShelf(lots(), standing(), shelf.kept().read().stream().filter(owned -> owned.kind() == Owned.Kind.PAPER).toList());
     }
 
     // --- filled, opened, looked at, thrown away

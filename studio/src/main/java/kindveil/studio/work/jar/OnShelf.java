@@ -1,17 +1,20 @@
 package kindveil.studio.work.jar;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import kindveil.bench.Sheet;
 import kindveil.measure.Volume;
 import kindveil.product.Mixture;
 import kindveil.product.Mixtures;
 import kindveil.product.Product;
 import kindveil.studio.work.jar.JarWork.Lot;
 import kindveil.studio.work.jar.JarWork.Standing;
+import kindveil.studio.work.shelf.Owned;
 
 /** What stands on the shelf at one moment, asked for one thing after another. */
-public record OnShelf(List<Lot> lots, List<Standing> jars) {
+public record OnShelf(List<Lot> lots, List<Standing> jars, List<Owned> sheets) {
     /** Whether there is enough of something. */
     public enum Level {
         ENOUGH, RUNS_OUT, NONE
@@ -20,6 +23,7 @@ public record OnShelf(List<Lot> lots, List<Standing> jars) {
     public OnShelf {
         lots = List.copyOf(lots);
         jars = List.copyOf(jars);
+        sheets = List.copyOf(sheets);
     }
 
     /** ml there are of something: in lots of it, mixed in jars that serve, and what could be mixed of what stands there; empty where none of it is known. */
@@ -47,6 +51,11 @@ public record OnShelf(List<Lot> lots, List<Standing> jars) {
             }
         }
         return parts == Double.MAX_VALUE ? Optional.empty() : Optional.of(parts * mixture.parts());
+    }
+
+    /** Sheets of a kind that are there and whose weight was told, those of which most are there first. */
+    public List<Owned> weighed(Sheet sheet) {
+        return sheets.stream().filter(owned -> owned.what().equals(Owned.what(sheet)) && owned.grams() != null && owned.count() > 0).sorted(Comparator.comparingInt(Owned::count).reversed()).toList();
     }
 
     public Level level(Product product, double millilitres) {

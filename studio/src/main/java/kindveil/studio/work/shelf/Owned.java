@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import kindveil.bench.Sheet;
 import kindveil.bench.Support;
 import kindveil.measure.Length;
 import kindveil.measure.UnusableValue;
@@ -25,22 +26,25 @@ import org.jspecify.annotations.Nullable;
  * @param millilitres it holds when it is full, or null where nobody has looked
  * @param looked when somebody last looked how full it is, and what was seen; null where nobody has: its level counts from then
  * @param lineage of a print in stock, where it is known
+ * @param grams what a square metre of a sheet weighs, or null where nobody has told
  */
 public record Owned(UUID id, Kind kind, String what, String name, int count, @Nullable Size size, @Nullable Double level, @Nullable Long price, @Nullable LocalDate opened,
-        @Nullable Product product, @Nullable Support support, @Nullable Double millilitres, @Nullable Looked looked, @Nullable Lineage lineage) {
+        @Nullable Product product, @Nullable Support support, @Nullable Double millilitres, @Nullable Looked looked, @Nullable Lineage lineage, @Nullable Double grams) {
     private static final int LONGEST_NAME = 80;
     public static final int MOST = 999;
     public static final double MOST_MILLILITRES = 20_000;
     public static final double LEAST_MILLILITRES = 0.05;
+    public static final double LIGHTEST = 5;
+    public static final double HEAVIEST = 600;
 
     /** Of which nobody has looked how much it holds. */
     public Owned(UUID id, Kind kind, String what, String name, int count, @Nullable Size size, @Nullable Double level, @Nullable Long price, @Nullable LocalDate opened, @Nullable Product product, @Nullable Support support) {
-        this(id, kind, what, name, count, size, level, price, opened, product, support, null, null, null);
+        this(id, kind, what, name, count, size, level, price, opened, product, support, null, null, null, null);
     }
 
     /** What is no print in stock. */
     public Owned(UUID id, Kind kind, String what, String name, int count, @Nullable Size size, @Nullable Double level, @Nullable Long price, @Nullable LocalDate opened, @Nullable Product product, @Nullable Support support, @Nullable Double millilitres, @Nullable Looked looked) {
-        this(id, kind, what, name, count, size, level, price, opened, product, support, millilitres, looked, null);
+        this(id, kind, what, name, count, size, level, price, opened, product, support, millilitres, looked, null, null);
     }
 
     /** Kinds of things owned. */
@@ -67,6 +71,9 @@ public record Owned(UUID id, Kind kind, String what, String name, int count, @Nu
         if (millilitres != null) {
             UnusableValue.requireWithin("what it holds", millilitres, LEAST_MILLILITRES, MOST_MILLILITRES, "ml", "It stands on the label.");
         }
+        if (grams != null) {
+            UnusableValue.requireWithin("weight", grams, LIGHTEST, HEAVIEST, "g/m²", "It stands on the packet; tissue has about 18, copy paper 80.");
+        }
         if (price != null) {
             UnusableValue.requireWithin("price", price, 0, 100_000_000, "of the smallest coin", "Leave it empty if you do not know.");
         }
@@ -82,17 +89,39 @@ public record Owned(UUID id, Kind kind, String what, String name, int count, @Nu
 
     /** Prints in stock. @param what kind of print it is, by its lasting name */
     public static Owned print(UUID id, String what, String name, int count, Size size, Instant counted, Lineage lineage) {
-        return new Owned(id, Kind.PRINT, what, name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME) : name, count, size, null, null, null, null, null, null, new Looked(counted, null), lineage);
+        return new Owned(id, Kind.PRINT, what, name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME) : name, count, size, null, null, null, null, null, null, new Looked(counted, null), lineage, null);
+    }
+
+    /** The lasting name of a sheet on the shelf. */
+    public static String what(Sheet sheet) {
+        return switch (sheet) {
+            case COPY_PAPER -> "copy-paper";
+            case MAGAZINE -> "magazine";
+            case COATED_MAGAZINE -> "coated-magazine";
+            case COATED_FILM -> "coated-film";
+            case TISSUE -> "tissue";
+            case PHOTO_PAPER -> "photo-paper";
+        };
+    }
+
+    /** Sheets of which a square metre weighs so much, or null where nobody has told. */
+    public Owned weighing(@Nullable Double other) {
+        return new Owned(id, kind, what, name, count, size, level, price, opened, product, support, millilitres, looked, lineage, other);
     }
 
     /** So many of them, counted anew. */
     public Owned counted(int other, Instant now) {
-        return new Owned(id, kind, what, name, other, size, level, price, opened, product, support, millilitres, new Looked(now, sign()), lineage);
+        return new Owned(id, kind, what, name, other, size, level, price, opened, product, support, millilitres, new Looked(now, sign()), lineage, grams);
+    }
+
+    /** So many fewer; nobody has looked again. */
+    public Owned fewer(int gone) {
+        return new Owned(id, kind, what, name, Math.max(0, count - gone), size, level, price, opened, product, support, millilitres, looked, lineage, grams);
     }
 
     /** Laid by for something else. */
     public Owned laidBy(UUID newId, int many, Lineage.Use use, Instant now) {
-        return new Owned(newId, kind, what, name, many, size, level, price, opened, product, support, millilitres, new Looked(now, null), Objects.requireNonNull(lineage).laidBy(use));
+        return new Owned(newId, kind, what, name, many, size, level, price, opened, product, support, millilitres, new Looked(now, null), Objects.requireNonNull(lineage).laidBy(use), grams);
     }
 
     /** What was seen of it when somebody last looked. */

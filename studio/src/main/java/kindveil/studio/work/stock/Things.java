@@ -87,18 +87,6 @@ public class Things {
     public record Kit(List<Need> needs, List<String> tools, Map<String, Volume> amounts) {
     }
 
-    /** The lasting name of a sheet on the shelf. */
-    public static String what(Sheet sheet) {
-        return switch (sheet) {
-            case COPY_PAPER -> "copy-paper";
-            case MAGAZINE -> "magazine";
-            case COATED_MAGAZINE -> "coated-magazine";
-            case COATED_FILM -> "coated-film";
-            case TISSUE -> "tissue";
-            case PHOTO_PAPER -> "photo-paper";
-        };
-    }
-
     /** All of these kinds, by kind and name. */
     public List<Owned> all() {
         return shelf.kept().read().stream().filter(owned -> KINDS.contains(owned.kind())).sorted(Comparator.comparing((Owned owned) -> KINDS.indexOf(owned.kind())).thenComparing(owned -> owned.name().toLowerCase(Locale.ROOT))).toList();
@@ -114,8 +102,7 @@ public class Things {
 
     /** So many sheets went through a printer: off the first stack of that kind, as far as it goes. */
     public void printed(Sheet sheet, int sheets) {
-        all().stream().filter(owned -> owned.what().equals(what(sheet)) && owned.count() > 0).findFirst().ifPresent(owned -> shelf.keep(new Owned(owned.id(), owned.kind(), owned.what(), owned.name(), Math.max(0, owned.count() - sheets), owned.size(), owned.level(),
-                owned.price(), owned.opened(), null, null, null, owned.looked())));
+        all().stream().filter(owned -> owned.what().equals(Owned.what(sheet)) && owned.count() > 0).findFirst().ifPresent(owned -> shelf.keep(owned.fewer(sheets)));
     }
 
     /** Rolls of tape, with the mm left of them. */
@@ -159,7 +146,7 @@ public class Things {
         wanted.forEach(one -> one.reading.sheet().ifPresent(sheet -> bySheet.computeIfAbsent(sheet, key -> new ArrayList<>()).add(one)));
         List<Need> needs = new ArrayList<>();
         bySheet.forEach((sheet, own) -> {
-            List<Owned> stock = all.stream().filter(owned -> owned.what().equals(what(sheet))).toList();
+            List<Owned> stock = all.stream().filter(owned -> owned.what().equals(Owned.what(sheet))).toList();
             SheetSize size = stock.stream().map(Owned::size).filter(java.util.Objects::nonNull).findFirst().map(one -> SheetSize.own(one.width(), one.height())).orElse(Paper.A4.size());
             double have = stock.stream().mapToInt(Owned::count).sum();
             List<Packing.Wanted> prints = new ArrayList<>();
