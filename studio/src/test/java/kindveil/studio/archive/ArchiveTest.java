@@ -60,6 +60,8 @@ import kindveil.studio.work.making.Result;
 import kindveil.studio.work.making.StoredMaking;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
+import kindveil.studio.work.sheet.RealWork;
+import kindveil.studio.work.stock.Prints;
 import org.junit.jupiter.api.Test;
 
 class ArchiveTest {
@@ -163,6 +165,7 @@ class ArchiveTest {
     @Test
     void series_goesAlongWithWhatCame_andWithItsChangedPlan() {
         byte[] file;
+        List<Prints.Stack> stacks;
         StoredMaking first;
         UUID piece;
         try (Studio from = OpenStudio.open("jdbc:h2:mem:series;DB_CLOSE_DELAY=-1")) {
@@ -176,6 +179,8 @@ class ArchiveTest {
             }
             from.bean(Results.class).came(id, Result.GHOST);
             first = makings.get(id);
+            from.bean(RealWork.class).take(from.bean(PieceWork.class).plan(from.bean(PieceWork.class).get(piece)), 4);
+            stacks = from.bean(Prints.class).all();
             file = archive(from);
         }
         try (Studio to = OpenStudio.open("jdbc:h2:mem:series-to;DB_CLOSE_DELAY=-1")) {
@@ -187,7 +192,9 @@ class ArchiveTest {
             assertEquals(first.replans().getFirst().words(), there.replans().getFirst().words());
             assertEquals(first.now().plan().acts(), there.now().plan().acts());
             assertEquals(3, makings.pulls(there).size());
-            assertEquals(List.of("Stub, pull 1"), to.bean(kindveil.studio.work.stock.Prints.class).pulls().stream().map(kept -> kept.owned().name()).toList());
+            assertEquals(List.of("Stub, pull 1"), to.bean(Prints.class).pulls().stream().map(kept -> kept.owned().name()).toList());
+            assertEquals(stacks.stream().map(Prints.Stack::owned).toList(), to.bean(Prints.class).all().stream().map(Prints.Stack::owned).toList(), "prints with their lineage");
+            assertEquals(List.of(4, 1), to.bean(Prints.class).all().stream().map(Prints.Stack::left).toList());
             Piece here = to.bean(PieceWork.class).get(piece);
             to.bean(PieceWork.class).change(here.with(here.design().withSize(Length.ofMillimetres(70))));
             take(to, file);
