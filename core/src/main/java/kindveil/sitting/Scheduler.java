@@ -43,7 +43,6 @@ public record Scheduler(int orders, int fails, int proof) {
         if (problem.tasks().isEmpty()) {
             return new Solved(new Schedule(List.of()), true, 0);
         }
-        int bound = Bounds.of(problem).total();
         Optional<Schedule> first = new Greedy(problem).best(orders, SEED);
         Schedule best = better(problem, first.orElse(null), known);
         if (best == null) {
@@ -54,10 +53,12 @@ public record Scheduler(int orders, int fails, int proof) {
             best = any.schedule();
         }
         best = sparing(problem, best);
-        if (fails > 0 && Cost.of(problem, best).total() > bound) {
-            return Proof.of(problem, improved(problem, best), proof);
+        if (fails == 0) {
+            // a plan that is wanted at once is bounded by whoever asks how good it is
+            return new Solved(best, false, 0);
         }
-        return new Solved(best, Cost.of(problem, best).total() <= bound, bound);
+        int bound = Bounds.of(problem).total();
+        return Cost.of(problem, best).total() <= bound ? new Solved(best, true, bound) : Proof.of(problem, improved(problem, best), proof);
     }
 
     /** What no schedule costs less than, as far as it can be proven. */

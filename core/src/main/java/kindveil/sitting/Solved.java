@@ -7,7 +7,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param schedule the best that was found, or null where none was
  * @param proven that there is no better one; or, where none was found, that there is none
- * @param bound no schedule costs less
+ * @param bound no schedule costs less; 0 where that was not asked
  */
 public record Solved(@Nullable Schedule schedule, boolean proven, int bound) {
     public boolean found() {
