@@ -34,6 +34,7 @@ import kindveil.studio.work.stock.Prints;
 import kindveil.way.Act;
 import kindveil.way.Way;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -56,6 +57,8 @@ class PrintsPageTest {
         this.prints = studio.bean(Prints.class);
     }
 
+    /** What other tests printed does not stand here, and what is printed here stands in no other's way. */
+    @BeforeEach
     @AfterEach
     void away() {
         prints.all().forEach(stack -> prints.takeOut(stack.owned().id()));
