@@ -196,8 +196,8 @@ record PrintView(PieceHead head, @Nullable Sheet sheet, String tooLarge, @Nullab
     }
 
     /** What is left of copies that are as it is planned. */
-    private static String left(RealWork.Copies copies) {
-        return copies.left() == 0 ? "All copies as this is planned are used: print more." : "%s as this is planned %s in stock.".formatted(copies.left() == 1 ? "One copy" : copies.left() + " copies", copies.left() == 1 ? "is" : "are");
+    private static String left(int copies) {
+        return copies == 0 ? "All copies as this is planned are used: print more." : "%s as this is planned %s in stock.".formatted(copies == 1 ? "One copy" : copies + " copies", copies == 1 ? "is" : "are");
     }
 
     static PrintView of(Planned planned, List<Way> turning, Asked asked, PrintWork prints, SheetWork sheets, RealWork reals, Say say) {

@@ -143,7 +143,7 @@ record PrintsView(List<Group> groups, List<Stack> used, List<Machine> machines, 
         }
         Lineage lineage = stack.owned().lineage();
         Piece piece = lineage == null ? null : known.get(lineage.piece());
-        if (piece != null && lineage.veil() <= piece.veils().size() && lineage.picture().equals(piece.veils().get(lineage.veil() - 1).picture())) {
+        if (piece != null && piece.shows(lineage.veil(), lineage.picture())) {
             return "%s/treated.png?v=%d".formatted(PieceHead.base(piece.at(lineage.veil())), piece.version());
         }
         return lineage == null ? "" : "/pictures/%s.png".formatted(lineage.picture());

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import kindveil.measure.Figures;
 import kindveil.measure.UnitSystem;
 import kindveil.measure.Volume;
@@ -116,7 +115,7 @@ record StockView(List<Lot> jars, Form form, List<Kind> kinds, List<Pick> sheens,
 
     private static List<Pick> dries(Form form) {
         List<Pick> all = new ArrayList<>(List.of(new Pick("", "as is usual", "", form.sheen.isEmpty())));
-        Stream.of(Optics.Sheen.values()).forEach(sheen -> all.add(new Pick(sheen.name(), sheen.words(), "", sheen.name().equals(form.sheen))));
+        all.addAll(Pick.typed(Optics.Sheen.values(), Optics.Sheen::words, form.sheen));
         return all;
     }
 

@@ -184,6 +184,11 @@ public record Piece(UUID id, int version, String title, Instant created, Basis b
         return new Piece(id, version, title, created, basis, other, hand);
     }
 
+    /** Whether a veil of it, from 1, shows a picture. */
+    public boolean shows(int veil, UUID picture) {
+        return veil <= veils.size() && picture.equals(veils.get(veil - 1).picture());
+    }
+
     /** Only some of its veils, as if the others were never made; {@code hand} is one of them. */
     public Piece only(List<Integer> kept, int hand) {
         return new Piece(id, version, title, created, basis, kept.stream().map(veils::get).toList(), kept.indexOf(hand));

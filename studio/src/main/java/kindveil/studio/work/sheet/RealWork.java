@@ -57,12 +57,9 @@ public class RealWork {
         }
     }
 
-    /** Copies in stock that are as the veil in hand is planned. */
-    public record Copies(int left) {
-    }
-
-    public Optional<Copies> copies(Planned planned) {
-        return prints.left(planned).map(Copies::new);
+    /** How many copies are in stock that are as the veil in hand is planned; empty where none were ever printed. */
+    public Optional<Integer> copies(Planned planned) {
+        return prints.left(planned);
     }
 
     /** Whether it was not taken before; from now on it is. */

@@ -166,14 +166,18 @@ public class Prints {
         return all().stream().filter(stack -> stack.owned().id().equals(id)).findFirst().orElseThrow(() -> new NotFound("print in stock", id));
     }
 
+    private Owned kept(UUID id) {
+        return shelf.find(id).filter(owned -> owned.kind() == Owned.Kind.PRINT).orElseThrow(() -> new NotFound("print in stock", id));
+    }
+
     /** So many are still there. */
     public void count(UUID id, int left) {
-        shelf.keep(get(id).owned().counted(left, clock.instant()));
+        shelf.keep(kept(id).counted(left, clock.instant()));
     }
 
     /** Given away, used up, or thrown. */
     public void takeOut(UUID id) {
-        shelf.remove(get(id).owned().id());
+        shelf.remove(kept(id).id());
     }
 
     // --- printed
@@ -281,20 +285,19 @@ public class Prints {
     private Piece with(Stack stack, Piece piece, int veil) {
         Lineage lineage = Objects.requireNonNull(stack.owned().lineage());
         Length width = Objects.requireNonNull(stack.owned().size()).width();
-        Piece there = veil > 0 ? piece.at(veil) : piece.plus(Veil.first(lineage.picture(), Design.fresh(width).doing(papers(piece)))).moved(-piece.veils().size());
+        Piece there = veil > 0 ? piece.at(veil) : piece.plus(Veil.first(lineage.picture(), Design.fresh(width).doing(Papers.WAY))).moved(-piece.veils().size());
         // it is framed and treated as it was when it was printed
-        Image image = Optional.ofNullable(pieces.all(List.of(lineage.piece())).get(lineage.piece())).filter(from -> lineage.veil() <= from.veils().size() && lineage.picture().equals(from.veils().get(lineage.veil() - 1).picture())).map(from -> from.veils().get(lineage.veil() - 1).design().image().with(width)).orElse(Image.of(width));
+        Image image = Optional.ofNullable(pieces.all(List.of(lineage.piece())).get(lineage.piece())).filter(from -> from.shows(lineage.veil(), lineage.picture())).map(from -> from.veils().get(lineage.veil() - 1).design().image().with(width)).orElse(Image.of(width));
         Design design = there.design().with(image);
         PrintPlan before = design.printing().with(lineage.print());
         return there.with(new Veil(lineage.picture(), there.veil().x(), there.veil().y(), design.with(before.existing(new PrintPlan.Existing(lineage.print(), lineage.hand(), width, before.hand()), Math.max(1, stack.left())))));
     }
 
-    /** The way that glues a paper down as it is: its sheet lies in the finished work. */
-    private static Way papers(Piece piece) {
-        return Catalogue.ways().stream().filter(way -> way.card().kind() == WayCard.Kind.OVER_OR_UNDER && way.card().bringsPicture()).filter(way -> {
-            Brief brief = Brief.usual(way, piece.leading().design().printWidth(), piece.leading().design().printWidth(), kindveil.drying.Room.of(20, 50));
-            return !Trace.of(way.expand(brief)).end().layers(Face.SUPPORT_FRONT, Layer.Carrier.class).isEmpty();
-        }).findFirst().orElseThrow();
+    /** The way that glues a paper down as it is: its sheet lies in the finished work. Looked for once, when it is first asked for. */
+    private static final class Papers {
+        private static final Length ANY = Length.ofMillimetres(100);
+        private static final Way WAY = Catalogue.ways().stream().filter(way -> way.card().kind() == WayCard.Kind.OVER_OR_UNDER && way.card().bringsPicture())
+                .filter(way -> !Trace.of(way.expand(Brief.usual(way, ANY, ANY, kindveil.drying.Room.of(20, 50)))).end().layers(Face.SUPPORT_FRONT, Layer.Carrier.class).isEmpty()).findFirst().orElseThrow();
     }
 
     /** Plans a piece with some of a stack, which are laid by for it. @param veil 0 to glue it down under all of it */
