@@ -48,7 +48,7 @@ final class SittingBench {
                 double least = Cost.of(problem, best).total();
                 quickGap.add(100 * (Cost.of(problem, first).total() / least - 1));
                 gap.add(100 * (Cost.of(problem, solved.schedule()).total() / least - 1));
-                bound.add(100 * (1 - Bounds.of(problem).total() / least));
+                bound.add(100 * (1 - Bounds.of(problem) / least));
                 proven += solved.proven() ? 1 : 0;
                 near += solved.bound() >= Math.floor(0.99 * Cost.of(problem, solved.schedule()).total()) ? 1 : 0;
                 Problem after = problem.with(1, task -> task.within(solved.schedule().start(1) + 45, Task.ANY));

@@ -4,63 +4,90 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.Consumer;
+import java.util.function.IntSupplier;
 import org.jspecify.annotations.Nullable;
 
 /** No schedule costs less than this: for every choice of sittings to work in, what each part costs at least with something left out of the problem. */
 public final class Bounds {
-    /** Of so many sittings choices are tried; where more could be worked in they are not (assumed: it takes too long). */
-    private static final int MOST_CHOSEN = 11;
+    /** More choices are not tried while a page waits: the whole problem is bounded instead (assumed: it takes too long). */
+    private static final int AT_ONCE = 2000;
+    /** The same where one may wait a moment. */
+    private static final int PATIENTLY = 6000;
 
     private Bounds() {
     }
 
-    /** Some of the sittings. @param problem in these alone @param least what that costs at least @param all whether each of them is worked in */
-    record Choice(Problem problem, Cost least, boolean all) {
+    /** Some of the sittings, each worked in. @param problem in these alone @param least what that costs at least */
+    record Choice(Problem problem, Cost least) {
     }
 
-    /** The least over all choices of sittings. */
-    public static Cost of(Problem problem) {
-        Cost any = in(problem);
-        Cost least = null;
-        for (int last = 0; last < problem.sittings().size() && (least == null || sooner(problem, any, last) < least.total()); last++) {
-            if (last >= MOST_CHOSEN) {
-                return any;
-            }
-            for (int before = 0; before < 1 << last; before++) {
-                Choice choice = chosen(problem, before, last);
-                if (choice != null && (least == null || choice.least.total() < least.total())) {
-                    least = choice.least;
-                }
-            }
-        }
-        return least == null || least.total() < any.total() ? any : least;
+    /** What any schedule costs at least, in the cost's minutes. */
+    public static int of(Problem problem) {
+        return below(problem, Integer.MAX_VALUE, AT_ONCE);
     }
 
-    /** All choices of sittings in which a schedule could cost less than {@code target}; the whole problem where there are too many to choose from. */
-    static List<Choice> choices(Problem problem, int target) {
+    /** The same where a schedule that costs so much is known: {@code known} says that none costs less. */
+    static int below(Problem problem, int known) {
+        return below(problem, known, PATIENTLY);
+    }
+
+    private static int below(Problem problem, int known, int tries) {
         Cost any = in(problem);
+        AtomicInteger least = new AtomicInteger(known);
+        boolean all = through(problem, any, tries, least::get, choice -> least.set(choice.least.total()));
+        return all ? Math.max(Math.min(known, any.total()), least.get()) : Math.min(known, any.total());
+    }
+
+    /** All choices of sittings in which a schedule could cost less than {@code target}; empty where there are more than {@code most}, or too many to try. */
+    static Optional<List<Choice>> choices(Problem problem, int target, int most) {
         List<Choice> choices = new ArrayList<>();
-        for (int last = 0; last < problem.sittings().size() && sooner(problem, any, last) < target; last++) {
-            if (last >= MOST_CHOSEN) {
-                return List.of(new Choice(problem, any, false));
+        boolean all = through(problem, in(problem), PATIENTLY, () -> choices.size() > most ? Integer.MIN_VALUE : target, choices::add);
+        return all && choices.size() <= most ? Optional.of(choices) : Optional.empty();
+    }
+
+    /** Every choice that costs at least less than {@code target}, those that end sooner and have fewer sittings first. @return false where there are more to try than {@code tries} */
+    private static boolean through(Problem problem, Cost any, int tries, IntSupplier target, Consumer<Choice> found) {
+        int tried = 0;
+        for (int last = 0; last < problem.sittings().size() && sooner(problem, any, last, 1) < target.getAsInt(); last++) {
+            if (chosen(problem, (1L << last) - 1, last) == null) {
+                // not even in all of them
+                continue;
             }
-            for (int before = 0; before < 1 << last; before++) {
-                Choice choice = chosen(problem, before, last);
-                if (choice != null && choice.least.total() < target) {
-                    choices.add(choice);
+            for (int before = Math.max(0, any.sittings() - 1); before <= last && sooner(problem, any, last, before + 1) < target.getAsInt(); before++) {
+                for (long which = (1L << before) - 1; which < 1L << last; which = next(which)) {
+                    if (++tried > tries) {
+                        return false;
+                    }
+                    Choice choice = chosen(problem, which, last);
+                    if (choice != null && choice.least.total() < target.getAsInt()) {
+                        found.accept(choice);
+                    }
                 }
             }
         }
-        return choices;
+        return true;
     }
 
-    /** Whoever works in a sitting is not done before it begins. */
-    private static int sooner(Problem problem, Cost any, int last) {
-        return new Cost(any.jobs(), Math.max(any.elapsed(), problem.sittings().get(last).from() + 1), any.ends(), 1, any.within(), any.washes()).total();
+    /** The next greater number with as many bits. */
+    private static long next(long bits) {
+        if (bits == 0) {
+            return Long.MAX_VALUE;
+        }
+        long low = bits & -bits;
+        long carried = bits + low;
+        return carried | (bits ^ carried) / low >>> 2;
+    }
+
+    /** Whoever works in a sitting is not done before it begins, nor in fewer. */
+    private static int sooner(Problem problem, Cost any, int last, int sittings) {
+        return new Cost(any.jobs(), Math.max(any.elapsed(), problem.sittings().get(last).from() + 1), any.ends(), sittings, any.within(), any.washes()).total();
     }
 
     /** Where the last sitting worked in is told, and those before it by their bits; null where that does not hold all. */
-    private static @Nullable Choice chosen(Problem problem, int before, int last) {
+    private static @Nullable Choice chosen(Problem problem, long before, int last) {
         List<Sitting> chosen = new ArrayList<>();
         for (int k = 0; k < last; k++) {
             if ((before >> k & 1) == 1) {
@@ -79,7 +106,7 @@ public final class Bounds {
             }
         }
         Cost cost = in(in);
-        return new Choice(in, new Cost(cost.jobs(), Math.max(cost.elapsed(), problem.sittings().get(last).from() + 1), cost.ends(), chosen.size(), cost.within(), cost.washes()), true);
+        return new Choice(in, new Cost(cost.jobs(), Math.max(cost.elapsed(), problem.sittings().get(last).from() + 1), cost.ends(), chosen.size(), cost.within(), cost.washes()));
     }
 
     /** Elapsed and ends from what each job needs by itself and from one pair of hands that may be interrupted, sittings as few as hold all hands, and hands alone within them. */

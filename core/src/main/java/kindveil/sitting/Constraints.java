@@ -7,13 +7,16 @@ import java.util.Map;
 import java.util.stream.IntStream;
 import kindveil.reading.TaskReading.Resource;
 import org.chocosolver.solver.Model;
+import org.chocosolver.solver.Settings;
+import org.chocosolver.solver.variables.BoolVar;
 import org.chocosolver.solver.variables.IntVar;
 import org.jspecify.annotations.Nullable;
 
 /** A problem in the constraint solver's words. */
 final class Constraints {
     private final Problem problem;
-    private final Model model = new Model();
+    private final Model model;
+    private final boolean learning;
     private final IntVar[] starts;
     private final IntVar[] sittings;
     private @Nullable IntVar cost;
@@ -21,7 +24,14 @@ final class Constraints {
     private boolean open = true;
 
     Constraints(Problem problem) {
+        this(problem, false);
+    }
+
+    /** @param learning whether the solver learns from each fail what is never to be tried again: dearer, and far shorter where there is nothing to be found */
+    Constraints(Problem problem, boolean learning) {
         this.problem = problem;
+        this.learning = learning;
+        this.model = new Model("sittings", Settings.init().setLCG(learning));
         int n = problem.tasks().size();
         starts = new IntVar[n];
         sittings = new IntVar[n];
@@ -69,8 +79,8 @@ final class Constraints {
         int[] fit = IntStream.range(0, problem.sittings().size()).filter(k -> Arrays.stream(places).anyMatch(at -> problem.sittings().get(k).holds(at, at + task.minutes()))).toArray();
         sittings[i] = model.intVar("sitting " + i, fit);
         // which sitting a start lies in: the number of sittings that begin no later
-        IntVar from = model.intVar(0, problem.horizon());
-        IntVar to = model.intVar(0, problem.horizon());
+        IntVar from = model.intVar("from", IntStream.of(fit).map(k -> problem.sittings().get(k).from()).toArray());
+        IntVar to = model.intVar("to", IntStream.of(fit).map(k -> problem.sittings().get(k).to()).toArray());
         model.element(from, problem.sittings().stream().mapToInt(Sitting::from).toArray(), sittings[i]).post();
         model.element(to, problem.sittings().stream().mapToInt(Sitting::to).toArray(), sittings[i]).post();
         model.arithm(starts[i], ">=", from).post();
@@ -117,7 +127,8 @@ final class Constraints {
                 if (holding.what() == there.getKey()) {
                     IntVar start = model.offset(starts[holding.from()], holding.after());
                     IntVar end = model.offset(starts[holding.until()], holding.before());
-                    IntVar length = model.intVar(0, problem.horizon() + holding.before(), true);
+                    // a solver that learns asks of a length whether it is just so
+                    IntVar length = model.intVar(0, problem.horizon() + holding.before(), !learning);
                     model.arithm(end, "-", start, "=", length).post();
                     spans.add(new org.chocosolver.solver.variables.Task(start, length, end));
                     amounts.add(model.intVar(holding.amount()));
@@ -167,6 +178,24 @@ final class Constraints {
                 }
             }
         }
+    }
+
+    /** Which of two acts comes first: hands do one after the other. */
+    BoolVar[] orders() {
+        List<BoolVar> orders = new ArrayList<>();
+        for (int i = 0; i < starts.length; i++) {
+            for (int j = i + 1; j < starts.length; j++) {
+                for (kindveil.sitting.Task.Span one : problem.tasks().get(i).hands()) {
+                    for (kindveil.sitting.Task.Span other : problem.tasks().get(j).hands()) {
+                        BoolVar first = model.boolVar();
+                        model.reifyXltYC(starts[i], starts[j], other.from() - one.to() + 1, first);
+                        model.reifyXltYC(starts[j], starts[i], one.from() - other.to() + 1, model.boolNotView(first));
+                        orders.add(first);
+                    }
+                }
+            }
+        }
+        return orders.toArray(BoolVar[]::new);
     }
 
     /** Minutes from the beginning of each task of a job to that of each later one at least: the longest way through its lags. */

@@ -31,6 +31,8 @@ public record Scheduler(int orders, int fails, int proof) {
     public static final Scheduler THOROUGH = new Scheduler(40, 2200, 400);
     /** Few orders are tried with one sitting less. */
     private static final int SPARING = 4;
+    /** Of no more tasks all that could be better is looked through at once; of more, some of it is changed for the better first. */
+    private static final int SMALL = 40;
     private static final long SEED = 19;
     private static final int FAILS_A_NEIGHBOURHOOD = 40;
 
@@ -57,8 +59,11 @@ public record Scheduler(int orders, int fails, int proof) {
             // a plan that is wanted at once is bounded by whoever asks how good it is
             return new Solved(best, false, 0);
         }
-        int bound = Bounds.of(problem).total();
-        return Cost.of(problem, best).total() <= bound ? new Solved(best, true, bound) : Proof.of(problem, improved(problem, best), proof);
+        if (problem.tasks().size() > SMALL) {
+            return Proof.of(problem, improved(problem, best), proof);
+        }
+        Solved asked = Proof.of(problem, best, proof);
+        return asked.nearly(problem) ? asked : Proof.of(problem, improved(problem, asked.schedule()), proof);
     }
 
     /** What no schedule costs less than, as far as it can be proven. */

@@ -13,4 +13,9 @@ public record Solved(@Nullable Schedule schedule, boolean proven, int bound) {
     public boolean found() {
         return schedule != null;
     }
+
+    /** Whether what was found is no more than a hundredth above the least there could be. */
+    public boolean nearly(Problem problem) {
+        return schedule != null && bound >= Math.floor(Proof.NEARLY * Cost.of(problem, schedule).total());
+    }
 }

@@ -23,7 +23,8 @@
  *
  * <p><b>Solved by</b> a serial schedule generation scheme under several orders of priority (Kolisch &amp; Hartmann 1999), then large
  * neighbourhood search in a constraint solver (Shaw 1998). {@link kindveil.sitting.Bounds} goes through the choices of sittings to work in; for those that could hold a
- * plan one hundredth better the solver is asked for one ({@link kindveil.sitting.Proof}). What nothing was found for is proven to be impossible by the solver, or
+ * better plan a solver that learns a clause from each fail (lazy clause generation, Ohrimenko, Stuckey &amp; Codish 2009) is asked for one,
+ * by which sitting and then by which act comes first ({@link kindveil.sitting.Proof}); small problems are put to it at once. What nothing was found for is proven to be impossible by the solver, or
  * said not to be proven.
  */
 @NullMarked

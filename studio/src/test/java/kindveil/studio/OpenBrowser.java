@@ -18,16 +18,13 @@ import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
 
-/** One browser for the whole test run, a fresh page for each test; anything the page complains about fails the test. */
+/** Lends a class a browser, a fresh page for each test; anything the page complains about fails the test. */
 public final class OpenBrowser implements ParameterResolver, AfterEachCallback {
     private static final ExtensionContext.Namespace SPACE = ExtensionContext.Namespace.create(OpenBrowser.class);
     private static final String COMPLAINTS = "complaints";
     private static final String CONTEXT = "context";
 
-    /** Opened once in a machine that runs tests; it goes with it. */
-    private static final class One {
-        static final Browser BROWSER = open();
-    }
+    private static final Lent<Browser> BROWSERS = new Lent<>(OpenBrowser::open);
 
     private static Browser open() {
         // a busy machine is slow, not wrong
@@ -46,7 +43,7 @@ public final class OpenBrowser implements ParameterResolver, AfterEachCallback {
 
     @Override
     public Object resolveParameter(ParameterContext parameter, ExtensionContext context) {
-        BrowserContext pages = One.BROWSER.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800).setAcceptDownloads(true));
+        BrowserContext pages = BROWSERS.to(context).newContext(new Browser.NewContextOptions().setViewportSize(1280, 800).setAcceptDownloads(true));
         // what is told elsewhere would turn a page over under the test's hands; that is followed in a test of its own
         pages.addInitScript("delete window.EventSource");
         Page page = pages.newPage();

@@ -2,6 +2,7 @@ package kindveil.studio;
 
 import java.time.Duration;
 import java.util.List;
+import java.util.UUID;
 import java.util.stream.Stream;
 import kindveil.studio.work.jar.Drawn;
 import kindveil.studio.work.jar.Jars;
@@ -14,15 +15,9 @@ import org.junit.jupiter.api.extension.ParameterResolver;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 
-/**
- * Opens one studio for the whole test run, with an empty store in memory and a clock that tests can turn, and hands
- * over its beans.
- */
+/** Lends a class a studio with a store in memory, empty when the run began, and a clock that tests can turn; hands over its beans. */
 public final class OpenStudio implements ParameterResolver, BeforeEachCallback {
-    /** Opened once in a machine that runs tests, which runs each class by itself: what belongs to a run of JUnit would be opened for each. */
-    private static final class One {
-        static final Studio STUDIO = open();
-    }
+    private static final Lent<Studio> STUDIOS = new Lent<>(() -> open("jdbc:h2:mem:studio-%s;DB_CLOSE_DELAY=-1".formatted(UUID.randomUUID())));
 
     /** The studio with its address. */
     public record Studio(ConfigurableApplicationContext context, String address, TurnableClock clock) implements AutoCloseable {
@@ -34,14 +29,6 @@ public final class OpenStudio implements ParameterResolver, BeforeEachCallback {
         public <T> T bean(Class<T> type) {
             return context.getBean(type);
         }
-    }
-
-    static Studio studio() {
-        return One.STUDIO;
-    }
-
-    private static Studio open() {
-        return open("jdbc:h2:mem:studio;DB_CLOSE_DELAY=-1");
     }
 
     /** A studio of its own on a store of its own; whoever opens it closes it. @param more of what it is started with */
@@ -66,8 +53,9 @@ public final class OpenStudio implements ParameterResolver, BeforeEachCallback {
 
     @Override
     public void beforeEach(ExtensionContext context) {
-        studio().clock().turnTo(Duration.ZERO);
-        emptyJars(studio());
+        Studio studio = STUDIOS.to(context);
+        studio.clock().turnTo(Duration.ZERO);
+        emptyJars(studio);
     }
 
     /** What one test mixed, or told of jars and sheets, does not stand ready for the next. */
@@ -88,6 +76,7 @@ public final class OpenStudio implements ParameterResolver, BeforeEachCallback {
     @Override
     public Object resolveParameter(ParameterContext parameter, ExtensionContext context) {
         Class<?> type = parameter.getParameter().getType();
-        return type == Studio.class ? studio() : studio().bean(type);
+        Studio studio = STUDIOS.to(context);
+        return type == Studio.class ? studio : studio.bean(type);
     }
 }

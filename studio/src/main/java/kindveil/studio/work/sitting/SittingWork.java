@@ -335,7 +335,7 @@ public class SittingWork {
     /** How much better than the plan that is kept any other could be, by what was proven of it or by its bound. */
     public int better(Worked worked) {
         Proven known = proven;
-        int gap = worked.cost().total() - Bounds.of(worked.problem()).total();
+        int gap = worked.cost().total() - Bounds.of(worked.problem());
         return known != null && !worked.anew() && known.version == worked.diary().version() ? Math.min(gap, known.gap) : gap;
     }
 
