@@ -34,9 +34,8 @@ public final class OpenStudio implements ParameterResolver, BeforeEachCallback {
     /** A studio of its own on a store of its own; whoever opens it closes it. @param more of what it is started with */
     public static Studio open(String store, String... more) {
         TurnableClock clock = new TurnableClock();
-        ConfigurableApplicationContext context = new SpringApplicationBuilder(KindVeil.class)
-                .initializers(c -> ((org.springframework.context.support.GenericApplicationContext) c).registerBean("testClock", java.time.Clock.class, () -> clock, d -> d.setPrimary(true)))
-                .run(started(store, more));
+        ConfigurableApplicationContext context = started(new SpringApplicationBuilder(KindVeil.class)
+                .initializers(c -> ((org.springframework.context.support.GenericApplicationContext) c).registerBean("testClock", java.time.Clock.class, () -> clock, d -> d.setPrimary(true))), asked(store, more));
         // what one test feels of a bed must not teach the next one
         kindveil.studio.work.learning.LearnWork learning = context.getBean(kindveil.studio.work.learning.LearnWork.class);
         learning.use(learning.taught().teaching().version(), false);
@@ -44,8 +43,13 @@ public final class OpenStudio implements ParameterResolver, BeforeEachCallback {
         return new Studio(context, "http://localhost:" + port, clock);
     }
 
+    /** One after the other: studios of one machine share what they log to, which is set up anew by each. */
+    public static synchronized ConfigurableApplicationContext started(SpringApplicationBuilder studio, String... told) {
+        return studio.run(told);
+    }
+
     /** What is told instead of the usual takes its place. */
-    private static String[] started(String store, String... more) {
+    private static String[] asked(String store, String... more) {
         List<String> usual = List.of("--server.port=0", "--spring.datasource.url=" + store, "--kindveil.data=target/none", "--spring.jpa.properties.hibernate.generate_statistics=true",
                 "--logging.level.org.hibernate.engine.internal.StatisticalLoggingSessionEventListener=warn");
         return Stream.concat(usual.stream().filter(one -> Stream.of(more).noneMatch(other -> other.startsWith(one.substring(0, one.indexOf('=') + 1)))), Stream.of(more)).toArray(String[]::new);

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.awt.image.BufferedImage;
 import java.util.List;
+import kindveil.studio.OpenStudio;
 import kindveil.studio.KindVeil;
 import kindveil.studio.Web;
 import kindveil.studio.work.log.LogWork;
@@ -22,7 +23,7 @@ class DemoStudioTest {
 
     @BeforeAll
     static void open() {
-        context = new SpringApplicationBuilder(KindVeil.class).run("--server.port=0", "--spring.datasource.url=jdbc:h2:mem:demo;DB_CLOSE_DELAY=-1", "--kindveil.demo=true",
+        context = OpenStudio.started(new SpringApplicationBuilder(KindVeil.class), "--server.port=0", "--spring.datasource.url=jdbc:h2:mem:demo;DB_CLOSE_DELAY=-1", "--kindveil.demo=true",
                 "--kindveil.data=target/none", "--spring.jmx.enabled=false");
     }
 

@@ -34,7 +34,7 @@ class BackupsTest {
     private static ConfigurableApplicationContext open(Path data, String... more) {
         List<String> words = new java.util.ArrayList<>(List.of("--server.port=0", "--kindveil.data=" + data, "--logging.level.org.springframework.boot.diagnostics=off"));
         words.addAll(List.of(more));
-        return new SpringApplicationBuilder(KindVeil.class).run(words.toArray(String[]::new));
+        return kindveil.studio.OpenStudio.started(new SpringApplicationBuilder(KindVeil.class), words.toArray(String[]::new));
     }
 
     private static String address(ConfigurableApplicationContext studio) {

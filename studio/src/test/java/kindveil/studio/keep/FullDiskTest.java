@@ -54,7 +54,7 @@ class FullDiskTest {
     }
 
     private ConfigurableApplicationContext open() {
-        return new SpringApplicationBuilder(KindVeil.class).run("--server.port=0", "--kindveil.data=" + disk.resolve("studio"), "--kindveil.backups=" + home.resolve("backups"), "--kindveil.least-free=-100MB");
+        return kindveil.studio.OpenStudio.started(new SpringApplicationBuilder(KindVeil.class), "--server.port=0", "--kindveil.data=" + disk.resolve("studio"), "--kindveil.backups=" + home.resolve("backups"), "--kindveil.least-free=-100MB");
     }
 
     private static Web web(ConfigurableApplicationContext studio) {
