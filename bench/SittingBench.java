@@ -50,7 +50,7 @@ final class SittingBench {
                 gap.add(100 * (Cost.of(problem, solved.schedule()).total() / least - 1));
                 bound.add(100 * (1 - Bounds.of(problem) / least));
                 proven += solved.proven() ? 1 : 0;
-                near += solved.bound() >= Math.floor(0.99 * Cost.of(problem, solved.schedule()).total()) ? 1 : 0;
+                near += solved.nearly(problem) ? 1 : 0;
                 Problem after = problem.with(1, task -> task.within(solved.schedule().start(1) + 45, Task.ANY));
                 start = System.nanoTime();
                 Schedule repaired = Repair.of(after, new ArrayList<>(solved.schedule().starts()), Scheduler.QUICK).schedule();

@@ -129,7 +129,7 @@ class SeriesJourneyTest {
         assertEquals("shop at the quay", entry(second).printedBy());
         assertTrue(entry(second).photo() != null, "a photograph can be added to a line told in a word");
         page.navigate(studio.address() + "/shelf/prints");
-        page.getByLabel("Begin a piece from it: Ferry stub, pull 2").click();
+        page.getByLabel("Begin a piece from it: Ferry stub, pull 2,").click();
         assertThat(page.locator("h1")).hasText("After Ferry stub, pull 2");
         page.navigate(studio.address() + "/");
         assertThat(page.locator(".now")).containsText("Begin Ferry stub, pull 3");
