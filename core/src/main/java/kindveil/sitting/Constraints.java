@@ -158,7 +158,7 @@ final class Constraints {
         }
     }
 
-    /** What follows from the rest, and makes a proof short: a sitting lasts as long as the hands in it, and as any two acts of a job in it lie apart. */
+    /** What follows from the rest, and makes a proof short: a sitting lasts as long as the hands in it, and as any two acts of a job in it lie apart; of two jobs alike the first begins first. */
     private void tighten(IntVar[] within) {
         int[] hands = problem.tasks().stream().mapToInt(kindveil.sitting.Task::handsOn).toArray();
         IntVar[] loads = IntStream.range(0, within.length).mapToObj(s -> model.intVar("hands " + s, 0, problem.sittings().get(s).minutes(), true)).toArray(IntVar[]::new);
@@ -168,6 +168,11 @@ final class Constraints {
         }
         for (int job = 0; job < problem.jobs().size(); job++) {
             int[] own = problem.tasksOf(job);
+            for (int other = job + 1; other < problem.jobs().size(); other++) {
+                if (problem.alike(job, other)) {
+                    model.arithm(starts[own[0]], "<=", starts[problem.tasksOf(other)[0]]).post();
+                }
+            }
             int[][] apart = apart(own);
             for (int i = 0; i < own.length; i++) {
                 for (int j = i + 1; j < own.length; j++) {

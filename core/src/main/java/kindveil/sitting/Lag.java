@@ -29,6 +29,11 @@ public record Lag(int from, int to, int least, @Nullable Integer most, @Nullable
         this(from, to, least, most, null, why);
     }
 
+    /** Whether it asks for the same, for whatever reason. */
+    boolean alike(Lag other) {
+        return from == other.from && to == other.to && least == other.least && java.util.Objects.equals(most, other.most);
+    }
+
     Lag between(int otherFrom, int otherTo) {
         return new Lag(otherFrom, otherTo, least, most, dries, why);
     }

@@ -134,12 +134,29 @@ public record Problem(List<Job> jobs, List<Task> tasks, List<Lag> lags, List<Hol
                 holdings.stream().filter(h -> number[h.from()] >= 0).map(h -> new Holding(h.what(), h.amount(), number[h.from()], h.after(), number[h.until()], h.before())).toList());
     }
 
+    /** Whether two jobs could change places in any schedule, and nobody would see it: two pulls of one picture. */
+    boolean alike(int one, int other) {
+        int[] first = tasksOf(one);
+        int[] second = tasksOf(other);
+        boolean tied = lags.stream().anyMatch(lag -> tasks.get(lag.from()).job() != tasks.get(lag.to()).job() && (of(lag, one) || of(lag, other)));
+        return !tied && first.length == second.length && IntStream.range(0, first.length).allMatch(i -> latest(first[i]) == latest(second[i])) && alone(one).alike(alone(other));
+    }
+
+    private boolean of(Lag lag, int job) {
+        return tasks.get(lag.from()).job() == job || tasks.get(lag.to()).job() == job;
+    }
+
     /** A job with its tasks, lags and holdings, numbered from 0. */
     public record Plot(Job job, List<Task> tasks, List<Lag> lags, List<Holding> holdings) {
         public Plot {
             tasks = List.copyOf(tasks);
             lags = List.copyOf(lags);
             holdings = List.copyOf(holdings);
+        }
+
+        boolean alike(Plot other) {
+            return tasks.size() == other.tasks.size() && IntStream.range(0, tasks.size()).allMatch(i -> tasks.get(i).alike(other.tasks.get(i)))
+                    && lags.size() == other.lags.size() && IntStream.range(0, lags.size()).allMatch(i -> lags.get(i).alike(other.lags.get(i))) && holdings.equals(other.holdings);
         }
 
         /** Minutes from its first act to its last if hands are always free: the longest way through its least lags. */

@@ -42,6 +42,15 @@ public record Task(int job, List<Timed> acts, int minutes, List<Span> hands, int
         }
     }
 
+    /** Whether it asks for the same, whatever it is called. */
+    boolean alike(Task other) {
+        return minutes == other.minutes && hands.equals(other.hands) && rubbing == other.rubbing && earliest == other.earliest && latest == other.latest && loads().equals(other.loads());
+    }
+
+    private List<String> loads() {
+        return acts.stream().filter(act -> act.loads() != null).map(act -> act.from() + " " + act.loads()).toList();
+    }
+
     /** What it is called by: its first act. */
     public String words() {
         return acts.getFirst().title();

@@ -143,4 +143,23 @@ class SchedulerTest {
             assertTrue(proven.proven());
         }
     }
+
+    /** Jobs that are alike are put in one order: what is proven of them stays what trying all says. */
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void alikeJobs_areProvenAsTryingAllSays(long seed) {
+        Problem some = Problems.small(seed);
+        Problem.Plot one = some.alone(0);
+        Problem twice = Problem.of(one.tasks().size() > 2 ? List.of(one, one) : List.of(one, some.alone(some.jobs().size() - 1), one), some.there(), some.sittings(), some.tired());
+        if (twice.tasks().size() > 5) {
+            return;
+        }
+        assertTrue(twice.alike(0, twice.jobs().size() - 1));
+        Integer best = Problems.best(twice);
+        if (best != null) {
+            Solved proven = Proof.of(twice, SHORT.solve(twice).schedule(), 2000);
+            assertEquals(best, Cost.of(twice, proven.schedule()).total());
+            assertTrue(proven.proven());
+        }
+    }
 }
