@@ -16,6 +16,8 @@ public final class Bounds {
     private static final int AT_ONCE = 2000;
     /** The same where one may wait a moment. */
     private static final int PATIENTLY = 6000;
+    /** So many sittings before the last are told apart by their bits. */
+    private static final int MOST_BEFORE = Long.SIZE - 2;
 
     private Bounds() {
     }
@@ -48,10 +50,13 @@ public final class Bounds {
         return all && choices.size() <= most ? Optional.of(choices) : Optional.empty();
     }
 
-    /** Every choice that costs at least less than {@code target}, those that end sooner and have fewer sittings first. @return false where there are more to try than {@code tries} */
+    /** Every choice that costs at least less than {@code target}, those that end sooner and have fewer sittings first. @return false where there are more to try than {@code tries}, or more sittings than can be told apart */
     private static boolean through(Problem problem, Cost any, int tries, IntSupplier target, Consumer<Choice> found) {
         int tried = 0;
         for (int last = 0; last < problem.sittings().size() && sooner(problem, any, last, 1) < target.getAsInt(); last++) {
+            if (last > MOST_BEFORE) {
+                return false;
+            }
             if (chosen(problem, (1L << last) - 1, last) == null) {
                 // not even in all of them
                 continue;

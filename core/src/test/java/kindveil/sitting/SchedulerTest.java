@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.LongStream;
@@ -11,6 +12,7 @@ import kindveil.reading.TaskReading.Resource;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Schedules against every schedule there is, against the check, and against their bound. */
 class SchedulerTest {
@@ -161,5 +163,20 @@ class SchedulerTest {
             assertEquals(best, Cost.of(twice, proven.schedule()).total());
             assertTrue(proven.proven());
         }
+    }
+
+    /** What fits only into two sittings after many others is not taken for impossible, however far off. */
+    @ParameterizedTest
+    @ValueSource(ints = {60, 61, 62, 63, 64, 65, 70, 130})
+    void manySittings_boundIsBelowWhatThereIs(int before) {
+        List<Sitting> sittings = new ArrayList<>();
+        for (int k = 0; k < before + 2; k++) {
+            sittings.add(new Sitting(20 * k, 20 * k + (k < before ? 1 : 10), k));
+        }
+        Problem problem = Problem.of(List.of(Problems.plot("bed", null, List.of(Problems.task(10, 0), Problems.task(10, 0)), List.of(new Lag(0, 1, 10, null, "dry")), List.of())), Map.of(), sittings, Tiredness.USUAL);
+        Solved solved = SHORT.solve(problem);
+        int total = Cost.of(problem, solved.schedule()).total();
+        assertTrue(Bounds.of(problem) <= total, Bounds.of(problem) + " of " + total);
+        assertTrue(Bounds.choices(problem, total + 1, 16).map(choices -> !choices.isEmpty()).orElse(true), "there is a choice, or it is not said that there is none");
     }
 }
