@@ -369,3 +369,4 @@ setInterval(tick, 250);
 
 // said once the bench listens: hands may come before the script has
 document.body.dataset.ready = "yes";
+dispatchEvent(new Event("kindveil:awake"));

@@ -16,22 +16,30 @@ export function watchOpaque(root) {
       return [(event.clientX - area.left) / area.width, (event.clientY - area.top) / area.width];
     };
     const text = (points) => points.map(([x, y]) => `${x.toFixed(5)},${y.toFixed(5)}`).join(" ");
-    let sending = false;
+    let last = Promise.resolve();
+    let waiting = 0;
 
-    async function send(act, values) {
-      if (sending) {
+    /** Whatever is done while an answer is on its way is sent after it, in order, from what is drawn by then. */
+    function send(act, values = {}) {
+      const said = { size: value("size"), tolerance: value("tolerance"), from: value("from"), to: value("to"), by: value("by"), ...values };
+      waiting++;
+      last = last.then(() => post(act, said)).finally(() => {
+        waiting--;
+        if (!waiting) {
+          trail.setAttribute("d", "");
+        }
+      });
+      return last;
+    }
+
+    async function post(act, said) {
+      if (act === "back" && !earlier.length) {
         return;
       }
-      sending = true;
       const before = drawn().dataset.code;
-      try {
-        await window.htmx.ajax("POST", `${desk.dataset.base}/source/opaque`, { target: "#drawn", swap: "outerHTML", values: {
-          version: drawn().dataset.version, act, size: value("size"), tolerance: value("tolerance"), from: value("from"), to: value("to"), by: value("by"), ...values } });
-      } finally {
-        sending = false;
-        trail.setAttribute("d", "");
-      }
-      if (act === "back") {
+      const code = act === "back" ? { code: earlier.at(-1) } : {};
+      await window.htmx.ajax("POST", `${desk.dataset.base}/source/opaque`, { target: "#drawn", swap: "outerHTML", values: { version: drawn().dataset.version, act, ...said, ...code } }).catch(() => {});
+      if (act === "back" && drawn().dataset.code !== before) {
         earlier.pop();
       } else if (drawn().dataset.code !== before) {
         earlier.push(before);
@@ -144,7 +152,7 @@ export function watchOpaque(root) {
       }
     });
     for (const button of desk.querySelectorAll("[data-act]")) {
-      button.addEventListener("click", () => send(button.dataset.act, button.dataset.act === "back" ? { code: earlier.at(-1) } : {}));
+      button.addEventListener("click", () => send(button.dataset.act));
     }
     desk.addEventListener("change", shown);
     document.addEventListener("keydown", (event) => {
@@ -153,10 +161,10 @@ export function watchOpaque(root) {
       }
       const chosen = { b: "brush", w: "wipe", g: "grow", t: "shrink", p: "points" }[event.key];
       if (chosen) {
-        desk.querySelector(`[value=${chosen}]`).checked = true;
+        desk.querySelector(`[name=tool][value=${chosen}]`).checked = true;
         shown();
-      } else if (event.key === "u" && earlier.length) {
-        send("back", { code: earlier.at(-1) });
+      } else if (event.key === "u") {
+        send("back");
       }
     });
     shown();

@@ -384,10 +384,14 @@ for (const failed of ["htmx:responseError", "htmx:sendError", "htmx:timeout"]) {
 }
 document.addEventListener("htmx:beforeSwap", beforeAnswer);
 document.addEventListener("htmx:afterSettle", comeBack);
-document.addEventListener("htmx:load", (event) => start(event.target));
+document.addEventListener("htmx:load", (event) => {
+  start(event.target);
+  dispatchEvent(new Event("kindveil:awake"));
+});
 setInterval(tick, 5000);
 if (!window.htmx) {
   start(document);
+  dispatchEvent(new Event("kindveil:awake"));
 }
 
 watchLive();

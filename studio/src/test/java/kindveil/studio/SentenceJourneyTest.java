@@ -5,12 +5,16 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
+import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.WaitUntilState;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.regex.Pattern;
 import kindveil.bench.Ground;
 import kindveil.measure.Length;
 import kindveil.studio.OpenStudio.Studio;
+import kindveil.studio.work.making.MakeWork;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.way.Wish;
@@ -102,5 +106,71 @@ class SentenceJourneyTest {
         page.locator("a:text-is('Back to it')").click();
         page.waitForURL("**/pieces/" + id + "**");
         pieces.remove(id, "Two windows");
+    }
+
+    private String opaque() {
+        return studio.address() + "/pieces/" + studio.bean(PieceWork.class).begin("Early hand", Length.ofMillimetres(90), "early.png", Samples.cornerPng()).id() + "/source/opaque";
+    }
+
+    /** What is asked for first is held back until the test lets it go. */
+    private static List<Route> held(Page page, String address, String method) {
+        List<Route> held = new ArrayList<>();
+        page.route(address, route -> {
+            if (held.isEmpty() && route.request().method().equals(method)) {
+                held.add(route);
+            } else {
+                route.resume();
+            }
+        });
+        return held;
+    }
+
+    @Test
+    void pressedBeforeTheScriptIsThere_isDoneWhenItIs(Page page) {
+        List<Route> script = held(page, "**/js/opaque.js", "GET");
+        page.navigate(opaque(), new Page.NavigateOptions().setWaitUntil(WaitUntilState.COMMIT));
+        page.waitForCondition(() -> script.size() == 1);
+        page.getByText("Everything").click();
+        page.getByText("The other part").click();
+        assertThat(page.locator("#opaque-told")).containsText("as it was found");
+        script.getFirst().resume();
+        // both, in their order
+        assertThat(page.locator("#opaque-told")).containsText(Pattern.compile("\\b0 % of the picture"));
+    }
+
+    @Test
+    void doneWhileAnAnswerIsAwaited_isDoneAfterIt_andTakenBackOneByOne(Page page) {
+        page.navigate(opaque());
+        assertThat(page.locator("#opaque-told")).containsText("as it was found");
+        List<Route> first = held(page, "**/source/opaque", "POST");
+        page.getByText("Everything").click();
+        page.waitForCondition(() -> first.size() == 1);
+        page.getByLabel("wipe off").check();
+        page.locator("#size").fill("8");
+        BoundingBox area = page.locator(".opaque-picture").boundingBox();
+        page.mouse().move(area.x + area.width * 0.2, area.y + area.height / 2);
+        page.mouse().down();
+        page.mouse().move(area.x + area.width * 0.8, area.y + area.height / 2);
+        page.mouse().up();
+        page.getByText("The other part").click();
+        first.getFirst().resume();
+        // all of it, but for the stroke, turned round: the stroke
+        assertThat(page.locator("#opaque-told")).containsText(Pattern.compile("\\b[3-9] % of the picture"));
+        page.getByText("Take back").click();
+        assertThat(page.locator("#opaque-told")).containsText(Pattern.compile("\\b9\\d % of the picture"));
+        page.keyboard().press("u");
+        assertThat(page.locator("#opaque-told")).containsText("100 % of the picture");
+    }
+
+    @Test
+    void pressedBeforeTheBenchListens_isDoneWhenItDoes(Page page) {
+        UUID piece = studio.bean(PieceWork.class).begin("Early bench", Length.ofMillimetres(90), "early.png", Samples.cornerPng()).id();
+        List<Route> script = held(page, "**/js/bench.js", "GET");
+        page.navigate(studio.address() + "/bench/" + studio.bean(MakeWork.class).begin(piece).id(), new Page.NavigateOptions().setWaitUntil(WaitUntilState.COMMIT));
+        page.waitForCondition(() -> script.size() == 1);
+        page.locator("[data-sound]").click();
+        assertThat(page.locator("[data-sound]")).hasAttribute("aria-pressed", "false");
+        script.getFirst().resume();
+        assertThat(page.locator("[data-sound]")).hasAttribute("aria-pressed", "true");
     }
 }
