@@ -30,8 +30,9 @@ public final class OpenBrowser implements ParameterResolver, AfterEachCallback {
         // a busy machine is slow, not wrong
         PlaywrightAssertions.setDefaultAssertionTimeout(30_000);
         Playwright playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        // without a window it takes half the work
         Path chromium = Stream.of("/usr/bin/chromium-headless-shell", "/usr/bin/chromium", "/usr/bin/chromium-browser", "/usr/bin/google-chrome").map(Path::of).filter(Files::isExecutable).findFirst()
-                .orElseThrow(() -> new IllegalStateException("No Chromium: install the Debian package chromium, or run ./kindveil test."));
+                .orElseThrow(() -> new IllegalStateException("No Chromium: install the Debian package chromium-headless-shell or chromium, or run ./kindveil test."));
         Runtime.getRuntime().addShutdownHook(new Thread(playwright::close));
         return playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(chromium).setHeadless(true).setArgs(List.of("--disable-gpu", "--disable-gpu-rasterization", "--disable-smooth-scrolling")));
     }
