@@ -6,8 +6,9 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import kindveil.studio.work.jar.Drawn;
 import kindveil.studio.work.jar.Jars;
+import kindveil.studio.work.shelf.Gear;
+import kindveil.studio.work.shelf.Lot;
 import kindveil.studio.work.shelf.Shelf;
-import kindveil.studio.work.stock.Things;
 import org.junit.jupiter.api.extension.BeforeEachCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ParameterContext;
@@ -68,7 +69,7 @@ public final class OpenStudio implements ParameterResolver, BeforeEachCallback {
         jars.drawn().stream().map(Drawn::by).distinct().forEach(by -> jars.putBack(by, 0));
         jars.kept().read().forEach(jar -> jars.remove(jar.id()));
         Shelf shelf = studio.bean(Shelf.class);
-        shelf.kept().read().stream().filter(owned -> owned.millilitres() != null || Things.KINDS.contains(owned.kind())).forEach(owned -> shelf.remove(owned.id()));
+        shelf.kept().read().stream().filter(owned -> owned instanceof Gear || owned instanceof Lot lot && lot.there().isPresent()).forEach(owned -> shelf.remove(owned.id()));
     }
 
     @Override

@@ -14,10 +14,9 @@ import kindveil.studio.store.form.BookForm;
 import kindveil.studio.store.form.DesignForm;
 import kindveil.studio.store.form.DiaryForm;
 import kindveil.studio.store.form.JarForm;
-import kindveil.studio.store.form.LineageForm;
 import kindveil.studio.store.form.JudgedForm;
+import kindveil.studio.store.form.OwnedForm;
 import kindveil.studio.store.form.PlanForm;
-import kindveil.studio.store.form.ProductForm;
 import kindveil.studio.store.form.SupportForm;
 import kindveil.studio.store.form.TeachingForm;
 import kindveil.studio.store.form.Vocabulary;
@@ -35,7 +34,6 @@ import kindveil.studio.work.piece.Page;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.Veil;
 import kindveil.studio.work.room.ToldRoom;
-import kindveil.studio.work.shelf.Owned;
 import kindveil.way.ActId;
 import kindveil.way.Base;
 import org.jspecify.annotations.Nullable;
@@ -187,22 +185,6 @@ record ArchiveForm(String format, int version, Instant written, List<PieceForm> 
 
         StudioBook told() {
             return book.book(id, 0, begun);
-        }
-    }
-
-    record OwnedForm(UUID id, String kind, String what, String name, int count, @Nullable Long width, @Nullable Long height, @Nullable Double level, @Nullable Long price, @Nullable String opened,
-            @Nullable ProductForm product, @Nullable SupportForm support, @Nullable Double millilitres, @Nullable Instant looked, @Nullable String sign, @Nullable LineageForm lineage, @Nullable Double grams) {
-        static OwnedForm of(Owned owned) {
-            return new OwnedForm(owned.id(), Vocabulary.OWNED.of(owned.kind()), owned.what(), owned.name(), owned.count(), owned.size() == null ? null : owned.size().width().nanometres(),
-                    owned.size() == null ? null : owned.size().height().nanometres(), owned.level(), owned.price(), owned.opened() == null ? null : Objects.toString(owned.opened()),
-                    owned.product() == null ? null : ProductForm.of(owned.product()), owned.support() == null ? null : SupportForm.of(owned.support()), owned.millilitres(),
-                    owned.looked() == null ? null : owned.looked().at(), owned.sign() == null ? null : Vocabulary.SIGN.of(owned.sign()), owned.lineage() == null ? null : LineageForm.of(owned.lineage()), owned.grams());
-        }
-
-        Owned owned() {
-            Owned.Size size = width == null || height == null ? null : new Owned.Size(new Length(width), new Length(height));
-            return new Owned(id, Vocabulary.OWNED.read(kind), what, name, count, size, level, price, opened == null ? null : java.time.LocalDate.parse(opened), product == null ? null : product.product(), support == null ? null : support.support(), millilitres,
-                    looked == null ? null : new Owned.Looked(looked, sign == null ? null : Vocabulary.SIGN.read(sign)), lineage == null ? null : lineage.lineage(), grams);
         }
     }
 

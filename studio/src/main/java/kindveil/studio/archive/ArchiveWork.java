@@ -6,7 +6,6 @@ import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.time.Clock;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -26,12 +25,12 @@ import kindveil.studio.archive.ArchiveForm.DrawnForm;
 import kindveil.studio.archive.ArchiveForm.EntryForm;
 import kindveil.studio.archive.ArchiveForm.JarRow;
 import kindveil.studio.archive.ArchiveForm.MakingForm;
-import kindveil.studio.archive.ArchiveForm.OwnedForm;
 import kindveil.studio.archive.ArchiveForm.PictureForm;
 import kindveil.studio.archive.ArchiveForm.PieceForm;
 import kindveil.studio.intake.PictureIntake;
 import kindveil.studio.store.form.DiaryForm;
 import kindveil.studio.store.form.Json;
+import kindveil.studio.store.form.OwnedForm;
 import kindveil.studio.store.form.TeachingForm;
 import kindveil.studio.store.form.Unreadable;
 import kindveil.studio.work.Beside;
@@ -51,9 +50,9 @@ import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.piece.Pieces;
 import kindveil.studio.work.piece.Veil;
 import kindveil.studio.work.room.Rooms;
-import kindveil.studio.work.room.ToldRoom;
 import kindveil.studio.work.shelf.Lineage;
 import kindveil.studio.work.shelf.Owned;
+import kindveil.studio.work.shelf.Print;
 import kindveil.studio.work.shelf.Shelf;
 import kindveil.studio.work.sitting.Diaries;
 import kindveil.studio.work.sitting.Diary;
@@ -119,7 +118,7 @@ public class ArchiveWork {
         });
         written.forEach(entry -> Stream.of(entry.photo(), entry.judged().foreseen()).filter(Objects::nonNull).forEach(named::add));
         List<Owned> owned = chosen.isEmpty() ? shelf.kept().read() : List.of();
-        owned.stream().map(Owned::lineage).filter(Objects::nonNull).map(Lineage::picture).forEach(named::add);
+        owned.stream().filter(Print.class::isInstance).map(Print.class::cast).flatMap(print -> print.from().stream()).map(Lineage::picture).forEach(named::add);
         ArchiveForm form = new ArchiveForm(ArchiveForm.FORMAT, ArchiveForm.VERSION, clock.instant(), of.stream().map(PieceForm::of).toList(), made.stream().map(MakingForm::of).toList(),
                 written.stream().map(EntryForm::of).toList(), owned.stream().map(OwnedForm::of).toList(),
                 rooms.since(made.stream().map(StoredMaking::begun).min(Comparator.naturalOrder()).orElse(clock.instant())).stream().map(AirForm::of).toList(),

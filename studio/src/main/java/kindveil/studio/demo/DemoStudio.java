@@ -5,8 +5,10 @@ import java.util.Optional;
 import kindveil.finish.BookReading;
 import kindveil.studio.work.book.StudioBook;
 import kindveil.studio.work.jar.JarWork;
+import kindveil.studio.work.shelf.Gear;
 import kindveil.studio.work.shelf.Lineage;
 import kindveil.studio.work.shelf.Owned;
+import kindveil.studio.work.shelf.Print;
 import kindveil.studio.work.shelf.Shelf;
 import kindveil.studio.work.stock.Prints;
 import kindveil.studio.work.stock.Stock;
@@ -164,11 +166,11 @@ class DemoStudio implements SmartLifecycle {
     private void prints() {
         for (Map.Entry<String, Integer> left : Map.of("Heron at the landing", 2, "Mooring rope", 2, "Lantern moth, blue", 3, "Ferry ticket", 4).entrySet()) {
             Planned planned = work.plan(titled(left.getKey()));
-            shelf.keep(Owned.print(UUID.randomUUID(), Prints.Sort.COPY.what(), left.getKey(), left.getValue(), sized(planned), clock.instant(), planned.lineage(planned.printHand(), "copy shop at the landing", ago(Duration.ofDays(5))).laidBy(new Lineage.Use(planned.piece().id(), 1))));
+            shelf.keep(Print.of(UUID.randomUUID(), Prints.Sort.COPY.what(), left.getKey(), left.getValue(), sized(planned), clock.instant(), planned.lineage(planned.printHand(), "copy shop at the landing", ago(Duration.ofDays(5))).laidBy(new Lineage.Use(planned.piece().id(), 1))));
         }
         Planned moth = work.plan(titled("Lantern moth, blue"));
         for (Prints.Sort sort : List.of(Prints.Sort.GOOD, Prints.Sort.GHOST, Prints.Sort.LIFTED)) {
-            shelf.keep(Owned.print(UUID.randomUUID(), sort.what(), "Lantern moth, trial", 1, sized(moth), clock.instant(), moth.lineage(sort.paper() ? moth.printHand() : Hand.READS_RIGHT, "", ago(Duration.ofDays(8)))));
+            shelf.keep(Print.of(UUID.randomUUID(), sort.what(), "Lantern moth, trial", 1, sized(moth), clock.instant(), moth.lineage(sort.paper() ? moth.printHand() : Hand.READS_RIGHT, "", ago(Duration.ofDays(8)))));
         }
     }
 
@@ -188,20 +190,20 @@ class DemoStudio implements SmartLifecycle {
         stock.keep(UUID.randomUUID(), "matte-gel", "soft matte gel", 1, 250, 1, null, null, null, null);
         stock.keep(UUID.randomUUID(), "isopropyl-alcohol", "isopropyl alcohol, 91 %", 1, 500, 0.62, 890L, day.minusDays(40), null, null);
         stock.keep(UUID.randomUUID(), "release-concentrate", "release concentrate", 1, 60, 0.25, 1390L, day.minusDays(40), null, null);
-        sheets("copy-paper", Owned.Kind.PAPER, "copy paper", 60, 210, 297, 90.0);
-        sheets("coated-film", Owned.Kind.FILM, "coated film", 2, 210, 297, null);
-        sheets("", Owned.Kind.TAPE, "clear packing tape", 1, 48, 66_000, null);
-        sheets("", Owned.Kind.PLATE, "gel plate", 1, 203, 254, null);
-        sheets("", Owned.Kind.TRAY, "white tray", 1, 250, 350, null);
-        sheets("", Owned.Kind.TOOL, "small glass jug", 1, 0, 0, null);
+        sheets("copy-paper", Gear.Kind.PAPER, "copy paper", 60, 210, 297, 90.0);
+        sheets("coated-film", Gear.Kind.FILM, "coated film", 2, 210, 297, null);
+        sheets("", Gear.Kind.TAPE, "clear packing tape", 1, 48, 66_000, null);
+        sheets("", Gear.Kind.PLATE, "gel plate", 1, 203, 254, null);
+        sheets("", Gear.Kind.TRAY, "white tray", 1, 250, 350, null);
+        sheets("", Gear.Kind.TOOL, "small glass jug", 1, 0, 0, null);
         mixed.mix("Release solution", Recipe.of(Mixtures.RELEASE_SOLUTION, 54, Measure.SPOONS), 91, Jar.USUAL_OPENING, ago(Duration.ofHours(26)));
         mixed.mix("Shellac for blocks", Recipe.of(Mixtures.SHELLAC, 80, Measure.CUP), 96, Jar.USUAL_OPENING, ago(Duration.ofDays(100)));
         mixed.mix("Slurry", Recipe.of(Mixtures.SLURRY, 60, Measure.SPOONS), 0, Jar.USUAL_OPENING, ago(Duration.ofMinutes(12)));
         stock.keep(UUID.randomUUID(), "spray-matte-varnish", "spray varnish", 1, 400, 0.5, 1290L, day.minusDays(200), null, null);
     }
 
-    private void sheets(String what, Owned.Kind kind, String name, int count, double width, double height, @Nullable Double grams) {
-        shelf.keep(new Owned(UUID.randomUUID(), kind, what, name, count, width == 0 ? null : new Owned.Size(Length.ofMillimetres(width), Length.ofMillimetres(height)), kind == Owned.Kind.TAPE ? 0.4 : null, null, null, null, null, null, null).weighing(grams));
+    private void sheets(String what, Gear.Kind kind, String name, int count, double width, double height, @Nullable Double grams) {
+        shelf.keep(new Gear(UUID.randomUUID(), kind, what, name, count, width == 0 ? null : new Owned.Size(Length.ofMillimetres(width), Length.ofMillimetres(height)), kind == Gear.Kind.TAPE ? 0.4 : null, grams, null));
     }
 
     /** The ferry journal, with what was made for it glued in or on its pages. */

@@ -72,6 +72,10 @@ public class Say {
         return DATE.format(instant.atZone(zone));
     }
 
+    public String date(LocalDate day) {
+        return DATE.format(day);
+    }
+
     /** From when on something lasts: {@code now}, {@code 19:40} today, {@code Wed 2 Dec} later. */
     public String day(Instant instant) {
         Instant now = clock.instant();

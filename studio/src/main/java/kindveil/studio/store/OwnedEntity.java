@@ -7,14 +7,13 @@ import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Objects;
 import java.util.UUID;
-import kindveil.measure.Length;
-import kindveil.product.Product;
 import kindveil.studio.store.form.Json;
 import kindveil.studio.store.form.LineageForm;
+import kindveil.studio.store.form.OwnedForm;
 import kindveil.studio.store.form.ProductForm;
 import kindveil.studio.store.form.SupportForm;
-import kindveil.studio.store.form.Vocabulary;
 import kindveil.studio.work.shelf.Owned;
 import org.jspecify.annotations.Nullable;
 
@@ -48,34 +47,33 @@ class OwnedEntity {
     @Nullable String lineage;
     @Nullable Double grams;
 
-    void take(Owned o) {
-        kind = Vocabulary.OWNED.of(o.kind());
-        what = o.what();
-        name = o.name();
-        amount = o.count();
-        width = o.size() == null ? null : o.size().width().nanometres();
-        height = o.size() == null ? null : o.size().height().nanometres();
-        level = o.level();
-        millilitres = o.millilitres();
-        looked = o.looked() == null ? null : o.looked().at();
-        sign = o.sign() == null ? null : Vocabulary.SIGN.of(o.sign());
-        price = o.price();
-        opened = o.opened();
-        product = o.product() == null ? null : Json.write(ProductForm.of(o.product()));
-        support = o.support() == null ? null : Json.write(SupportForm.of(o.support()));
-        grams = o.grams();
-        lineage = o.lineage() == null ? null : Json.write(LineageForm.of(o.lineage()));
+    void take(Owned owned) {
+        OwnedForm form = OwnedForm.of(owned);
+        kind = form.kind();
+        what = form.what();
+        name = form.name();
+        amount = form.count();
+        width = form.width();
+        height = form.height();
+        level = form.level();
+        millilitres = form.millilitres();
+        looked = form.looked();
+        sign = form.sign();
+        price = form.price();
+        opened = form.opened() == null ? null : LocalDate.parse(form.opened());
+        product = form.product() == null ? null : Json.write(form.product());
+        support = form.support() == null ? null : Json.write(form.support());
+        lineage = form.lineage() == null ? null : Json.write(form.lineage());
+        grams = form.grams();
     }
 
     /** {@link kindveil.studio.store.form.Unreadable} where it cannot be read. */
     Owned owned() {
-        return Json.guarded(() -> new Owned(id, Vocabulary.OWNED.read(kind), what, name, amount, width == null || height == null ? null : new Owned.Size(new Length(width), new Length(height)),
-                level, price, opened, read(product), support == null ? null : Json.read(support, SupportForm.class).support(), millilitres,
-                looked == null ? null : new Owned.Looked(looked, sign == null ? null : Vocabulary.SIGN.read(sign)),
-                lineage == null ? null : Json.read(lineage, LineageForm.class).lineage(), grams));
+        return Json.guarded(() -> new OwnedForm(id, kind, what, name, amount, width, height, level, price, opened == null ? null : Objects.toString(opened), read(product, ProductForm.class), read(support, SupportForm.class), millilitres, looked, sign,
+                read(lineage, LineageForm.class), grams).owned());
     }
 
-    private static @Nullable Product read(@Nullable String text) {
-        return text == null ? null : Json.read(text, ProductForm.class).product();
+    private static <T> @Nullable T read(@Nullable String text, Class<T> form) {
+        return text == null ? null : Json.read(text, form);
     }
 }

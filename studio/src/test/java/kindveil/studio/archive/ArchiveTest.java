@@ -42,6 +42,7 @@ import kindveil.studio.OpenStudio.Studio;
 import kindveil.studio.Samples;
 import kindveil.studio.Web;
 import kindveil.sitting.Hours;
+import kindveil.studio.store.form.OwnedForm;
 import kindveil.studio.store.form.DiaryForm;
 import kindveil.studio.store.form.TeachingForm;
 import kindveil.studio.work.sitting.Diaries;
@@ -254,7 +255,7 @@ class ArchiveTest {
     void schema_namesEveryFieldThatIsWritten() throws IOException {
         JsonNode schema = JsonMapper.builder().build().readTree(Files.readString(Path.of("../docs/archive.schema.json")));
         Map<String, Class<?>> parts = Map.of("piece", ArchiveForm.PieceForm.class, "veil", ArchiveForm.VeilForm.class, "design", DesignForm.class, "making", ArchiveForm.MakingForm.class, "deed", ArchiveForm.DeedForm.class,
-                "entry", ArchiveForm.EntryForm.class, "owned", ArchiveForm.OwnedForm.class, "air", ArchiveForm.AirForm.class, "picture", ArchiveForm.PictureForm.class);
+                "entry", ArchiveForm.EntryForm.class, "owned", OwnedForm.class, "air", ArchiveForm.AirForm.class, "picture", ArchiveForm.PictureForm.class);
         Map<String, Class<?>> evenings = Map.of("diary", DiaryForm.class, "hours", DiaryForm.EntryForm.class, "kept", DiaryForm.KeptForm.class, "teaching", TeachingForm.class, "book", ArchiveForm.BookRow.class, "jar", ArchiveForm.JarRow.class, "drawn", ArchiveForm.DrawnForm.class);
         evenings.forEach((name, form) -> assertEquals(fields(form), new TreeSet<>(schema.path("$defs").path(name).path("properties").propertyNames()), name));
         parts.forEach((name, form) -> assertEquals(fields(form), new TreeSet<>(schema.path("$defs").path(name).path("properties").propertyNames()), name));

@@ -34,7 +34,8 @@ import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.room.Rooms;
 import kindveil.studio.work.room.StudioRoom;
-import kindveil.studio.work.shelf.Owned;
+import kindveil.studio.work.shelf.Gear;
+import kindveil.studio.work.shelf.Lot;
 import kindveil.studio.work.sitting.Diaries;
 import kindveil.studio.work.sitting.Diary;
 import kindveil.studio.work.stock.Stock;
@@ -86,7 +87,7 @@ class JarsPageTest {
     }
 
     private double left(String kind) {
-        return jars.lots().stream().filter(lot -> lot.owned().what().equals(kind)).mapToDouble(JarWork.Lot::left).sum();
+        return jars.lots().stream().filter(lot -> lot.owned().what().equals(kind)).mapToDouble(JarWork.Left::left).sum();
     }
 
     @Test
@@ -127,7 +128,7 @@ class JarsPageTest {
         // it ran out: a fourth piece finds no jar, and the list says what has to be bought
         planned(film("Fourth oar"));
         Map<String, String> gone = new HashMap<>();
-        for (JarWork.Lot lot : jars.lots()) {
+        for (JarWork.Left<Lot> lot : jars.lots()) {
             stock.keep(lot.owned().id(), lot.owned().what(), lot.owned().name(), 1, 100, 0, null, null, null, null);
             gone.put(lot.owned().what(), lot.owned().name());
         }
@@ -179,9 +180,10 @@ class JarsPageTest {
         assertTrue(refused.contains("Alcohol makes acrylic and glue run together in strings"), refused);
         lot("gloss-medium", "250 ml");
         web.postRaw("/jars?own=gloss-medium&own=matte-medium&own-part=3&own-part=1", Map.of("mixture", "own", "more", "20 ml", "name", "Satin of mine", "water", "0.5", "measure", "CUP"), web.token());
-        Owned mine = jars.lots().stream().map(JarWork.Lot::owned).filter(lot -> lot.name().equals("Satin of mine")).findFirst().orElseThrow();
-        assertTrue(mine.millilitres() >= 20 && mine.product() != null && mine.product().waterShare() > Goods.of("gloss-medium").waterShare());
-        assertEquals(250 - mine.millilitres() * 3 / 4.5, left("gloss-medium"), 1e-6);
+        Lot mine = jars.lots().stream().map(JarWork.Left::owned).filter(lot -> lot.name().equals("Satin of mine")).findFirst().orElseThrow();
+        double mixed = mine.filling().millilitres();
+        assertTrue(mixed >= 20 && mine.product().waterShare() > Goods.of("gloss-medium").waterShare());
+        assertEquals(250 - mixed * 3 / 4.5, left("gloss-medium"), 1e-6);
         // looked at again: it stays what it is, and what was seen stays seen until somebody sees otherwise
         Map<String, String> again = new HashMap<>(Map.of("id", mine.id().toString(), "kind", "", "name", mine.name(), "count", "1", "holds", "20 ml", "level", "50", "price", "", "opened", "", "sign", "MOULD"));
         assertTrue(web.post("/shelf/stock", again).words().contains("throw it away"), "mould");
@@ -189,7 +191,7 @@ class JarsPageTest {
         assertTrue(web.post("/shelf/stock", again).words().contains("throw it away"));
         again.put("sign", "FINE");
         assertFalse(web.post("/shelf/stock", again).words().contains("throw it away"));
-        assertEquals(mine.product(), jars.lots().stream().map(JarWork.Lot::owned).filter(lot -> lot.id().equals(mine.id())).findFirst().orElseThrow().product());
+        assertEquals(mine.product(), jars.lots().stream().map(JarWork.Left::owned).filter(lot -> lot.id().equals(mine.id())).findFirst().orElseThrow().product());
     }
 
     @Test
@@ -254,7 +256,7 @@ class JarsPageTest {
         Web.Answer make = web.get("/pieces/" + piece.id() + "/make");
         assertTrue(make.words().contains("left after") && make.words().contains("any of it"), make.words());
         assertTrue(web.get("/pieces/" + piece.id() + "/build").text().contains("aria-label=\"on your shelf\""));
-        Owned lot = jars.lots().getFirst().owned();
+        Lot lot = jars.lots().getFirst().owned();
         web.post("/pieces/" + piece.id() + "/lot", Map.of("version", make.field("version"), "product", "gloss-medium", "lot", lot.id().toString()));
         assertTrue(pieces.plan(pieces.get(piece.id())).needs().keySet().stream().anyMatch(product -> product.id().equals(lot.id().toString())));
         stock.keep(lot.id(), lot.what(), lot.name(), 1, 250, 0.002, null, null, null, null);
@@ -286,7 +288,7 @@ class JarsPageTest {
     void aLotsWater_toldAndLost_movesThePlan() {
         Piece piece = pieces.begin("Watery oar", Length.ofMillimetres(90), "oar.png", Samples.cornerPng());
         lot("gloss-medium", "250 ml");
-        Owned lot = jars.lots().getFirst().owned();
+        Lot lot = jars.lots().getFirst().owned();
         pieces.change(piece.taking("gloss-medium", lot.id()));
         double usual = share(piece, lot);
         assertEquals(0.60, usual, 1e-9);
@@ -308,11 +310,11 @@ class JarsPageTest {
         assertTrue(web.get("/shelf/stock").words().contains("8 % of it went as water"));
     }
 
-    private double share(Piece piece, Owned lot) {
+    private double share(Piece piece, Lot lot) {
         return taken(piece, lot).waterShare();
     }
 
-    private Product taken(Piece piece, Owned lot) {
+    private Product taken(Piece piece, Lot lot) {
         return pieces.plan(pieces.get(piece.id())).needs().keySet().stream().filter(product -> product.id().equals(lot.id().toString())).findFirst().orElseThrow();
     }
 
@@ -355,7 +357,7 @@ class JarsPageTest {
         assertTrue(web.get("/shelf/things").words().contains("55 ft left of a roll"), web.get("/shelf/things").words());
         room = rooms.now();
         rooms.replace(new StudioRoom(room.version(), room.celsius(), room.percent(), UnitSystem.METRIC, room.told()));
-        Owned tape = studio.bean(Things.class).all().stream().filter(owned -> owned.kind() == Owned.Kind.TAPE).findFirst().orElseThrow();
+        Gear tape = studio.bean(Things.class).all().stream().filter(owned -> owned.kind() == Gear.Kind.TAPE).findFirst().orElseThrow();
         web.post("/shelf/things/" + tape.id() + "/remove", Map.of());
         assertEquals(1, studio.bean(Things.class).all().size());
     }

@@ -7,7 +7,9 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
+import java.util.regex.Pattern;
 import kindveil.bench.Hand;
 import kindveil.bench.PrintKind;
 import kindveil.bench.Step;
@@ -30,6 +32,10 @@ import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.piece.Planned;
 import kindveil.studio.work.sheet.Printers;
 import kindveil.studio.work.sheet.RealWork;
+import kindveil.studio.work.shelf.Lineage;
+import kindveil.studio.work.shelf.Owned;
+import kindveil.studio.work.shelf.Print;
+import kindveil.studio.work.shelf.Shelf;
 import kindveil.studio.work.stock.Prints;
 import kindveil.way.Act;
 import kindveil.way.Way;
@@ -249,5 +255,20 @@ class PrintsPageTest {
         layOut(changed);
         assertEquals(List.of(1, 2), prints.all().stream().sorted(java.util.Comparator.comparing(stack -> stack.left())).map(Prints.Stack::left).toList(), "the copies of that size are used");
         assertEquals(Length.ofMillimetres(110), prints.all().stream().filter(stack -> stack.left() == 1).findFirst().orElseThrow().owned().size().width());
+    }
+
+    /** What came of one pull is called apart by what it is, for who does not see the page. */
+    @Test
+    void stacksOfOneName_areCalledApart() {
+        Piece piece = piece("Tern", "gel-lay", 1);
+        Lineage lineage = pieces.plan(piece).lineage(Hand.READS_RIGHT, "", studio.clock().instant());
+        Owned.Size size = new Owned.Size(Length.ofMillimetres(90), Length.ofMillimetres(90));
+        Shelf shelf = studio.bean(Shelf.class);
+        for (Prints.Sort sort : Prints.Sort.values()) {
+            shelf.keep(Print.of(UUID.randomUUID(), sort.what(), "Tern", 1, size, studio.clock().instant(), lineage));
+        }
+        List<String> labels = Pattern.compile("aria-label=\"(count again: Tern[^\"]*)").matcher(web.get("/shelf/prints").text()).results().map(found -> found.group(1)).toList();
+        assertEquals(Prints.Sort.values().length, labels.size());
+        assertEquals(labels.size(), Set.copyOf(labels).size(), labels.toString());
     }
 }

@@ -18,7 +18,7 @@ import kindveil.studio.work.jar.OnShelf;
 import kindveil.studio.work.look.Alternatives;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.Planned;
-import kindveil.studio.work.shelf.Owned;
+import kindveil.studio.work.shelf.Gear;
 import kindveil.way.Choice;
 import kindveil.way.Rubbing;
 import kindveil.way.Where;
@@ -37,10 +37,10 @@ record CardView(Where where, String title, List<Numbered> numbers, List<Choosing
     /** A number with what the shelf has of it: a value, and what it is of. @param list its name where it has any, or empty @param yours the first of them, said where the plan is for another */
     record Numbered(BuildForm.Number number, String list, List<Pick> offers, String yours) {
         static Numbered of(BuildForm.Number number, Planned planned, OnShelf shelf) {
-            List<Owned> weighed = number.name().equals(BuildForm.DIAL + Rubbing.PAPER) ? shelf.weighed(planned.brief().print().sheet()) : List.of();
+            List<Gear> weighed = number.name().equals(BuildForm.DIAL + Rubbing.PAPER) ? shelf.weighed(planned.brief().print().sheet()) : List.of();
             double asPlanned = planned.brief().settings().dials().getOrDefault(Rubbing.PAPER, planned.brief().print().sheet().gramsPerSquareMetre());
             boolean same = weighed.isEmpty() || Objects.requireNonNull(weighed.getFirst().grams()) == asPlanned;
-            return new Numbered(number, weighed.isEmpty() ? "" : number.name() + "-offers", weighed.stream().map(owned -> new Pick(Figures.plain(Objects.requireNonNull(owned.grams())), owned.name(), "", false)).toList(),
+            return new Numbered(number, weighed.isEmpty() ? "" : number.name() + "-offers", weighed.stream().map(paper -> new Pick(Figures.plain(Objects.requireNonNull(paper.grams())), paper.name(), "", false)).toList(),
                     same ? "" : "Your “%s” has %s g/m².".formatted(weighed.getFirst().name(), Figures.plain(Objects.requireNonNull(weighed.getFirst().grams()))));
         }
     }

@@ -25,6 +25,7 @@ import kindveil.studio.page.Refused;
 import kindveil.studio.page.Say;
 import kindveil.studio.page.piece.PieceHead;
 import kindveil.studio.work.jar.JarWork;
+import kindveil.studio.work.shelf.Lot;
 import kindveil.studio.work.jar.OnShelf;
 import kindveil.studio.work.making.MakingLine;
 import kindveil.studio.work.piece.Planned;
@@ -55,7 +56,7 @@ record MakeView(PieceHead head, List<Knot> knots, String elapsed, String takes, 
             String words = left.map(there -> lacking ? "%s short: %s on your shelf".formatted(say.one(new Volume(needed.millilitres() - there)), say.one(new Volume(there))) : "%s left after".formatted(say.one(new Volume(there - needed.millilitres()))))
                     .orElse(shelf.lots().isEmpty() || !product.family().poured() ? "" : "none on your shelf");
             String kind = planned.piece().standsFor(product.id());
-            List<JarWork.Lot> lots = Products.all().stream().filter(one -> one.id().equals(kind)).findFirst().map(shelf::instead).orElse(List.of());
+            List<JarWork.Left<Lot>> lots = Products.all().stream().filter(one -> one.id().equals(kind)).findFirst().map(shelf::instead).orElse(List.of());
             List<Pick> picks = new ArrayList<>();
             if (!lots.isEmpty()) {
                 picks.add(new Pick("", "any of it", "", kind.equals(product.id())));

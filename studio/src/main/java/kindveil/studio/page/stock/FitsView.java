@@ -2,7 +2,6 @@ package kindveil.studio.page.stock;
 
 import java.util.Comparator;
 import java.util.List;
-import java.util.Objects;
 import java.util.UUID;
 import kindveil.bench.Hand;
 import kindveil.measure.Length;
@@ -22,8 +21,7 @@ record FitsView(UUID id, String name, String what, int left, boolean several, Li
     static FitsView of(Prints.Stack stack, List<Prints.Fit> all, List<String> problems, Say say) {
         List<Fit> fits = all.stream().filter(fit -> fit.refused() == null).sorted(Comparator.comparing(Prints.Fit::glued).thenComparing(fit -> !fit.asWanted())).map(fit -> fit(stack, fit, say)).toList();
         List<Fit> not = all.stream().filter(fit -> fit.refused() != null).map(fit -> fit(stack, fit, say)).toList();
-        Length width = stack.owned().size() == null ? null : stack.owned().size().width();
-        return new FitsView(stack.owned().id(), stack.owned().name(), "%s%s".formatted(stack.sort().words(), width == null ? "" : ", " + say.one(width) + " wide"), stack.left(), stack.left() > 1, fits, not, problems);
+        return new FitsView(stack.owned().id(), stack.owned().name(), "%s, %s wide".formatted(stack.sort().words(), say.one(stack.owned().size().width())), stack.left(), stack.left() > 1, fits, not, problems);
     }
 
     private static Fit fit(Prints.Stack stack, Prints.Fit fit, Say say) {
@@ -39,7 +37,7 @@ record FitsView(UUID id, String name, String what, int left, boolean several, Li
         }
         String hand = fit.hand() == Hand.READS_RIGHT ? "It would read the right way round" : "It would stand mirrored";
         String wanted = fit.glued() ? "" : fit.asWanted() ? ", as you want it" : ", which is not as you want it";
-        Length own = Objects.requireNonNull(stack.owned().size()).width();
+        Length own = stack.owned().size().width();
         String width = fit.glued() || own.equals(fit.width()) ? "." : "; the image would be %s wide, not %s.".formatted(say.one(own), say.one(fit.width()));
         return hand + wanted + width;
     }

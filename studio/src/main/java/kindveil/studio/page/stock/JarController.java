@@ -21,6 +21,7 @@ import kindveil.product.Optics;
 import kindveil.product.Product;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
+import kindveil.studio.work.shelf.Lot;
 import kindveil.studio.work.shelf.Owned;
 import kindveil.studio.work.stock.Stock;
 import org.apache.commons.csv.CSVFormat;
@@ -66,10 +67,10 @@ class JarController {
         Problems problems = new Problems();
         UUID id = problems.read(() -> Stock.id(form.id()));
         String kind = problems.read(() -> (id != null && form.kind().isEmpty() && stock.mine(id) ? Stream.of("") : Stock.kinds().stream().map(Product::id)).filter(form.kind()::equals).findFirst().orElseThrow(() -> new UnusableValue("What it is", form.kind(), "one of the choices shown", "Choose one of them.")));
-        Volume holds = problems.read(() -> Volume.parse("It holds", form.holds(), say.measure(), Owned.LEAST_MILLILITRES, Owned.MOST_MILLILITRES));
+        Volume holds = problems.read(() -> Volume.parse("It holds", form.holds(), say.measure(), Lot.LEAST_MILLILITRES, Lot.MOST_MILLILITRES));
         Ageing.Sign sign = form.sign().isEmpty() ? null : problems.choice(Ageing.Sign.class, "What you see", form.sign());
         Double level = problems.number("How full", form.level(), 0, PERCENT, "%", "0 is empty.");
-        Integer count = problems.whole("How many", form.count(), 0, 999, "", "Count them.");
+        Integer count = problems.whole("How many", form.count(), 0, Owned.MOST, "", "Count them.");
         Long price = problems.read(() -> price(form.price()));
         Double water = form.water().isBlank() ? null : problems.number("Water in it", form.water(), LEAST_WATER, MOST_WATER, "%", "It stands on its data sheet; leave it empty for what is usual.");
         Optics.Sheen sheen = form.sheen().isBlank() ? null : problems.choice(Optics.Sheen.class, "How it dries", form.sheen());
@@ -116,7 +117,7 @@ class JarController {
         return ResponseEntity.ok().contentType(MediaType.parseMediaType("text/csv;charset=utf-8")).header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=to-buy.csv").body(to.toString().getBytes(StandardCharsets.UTF_8));
     }
 
-    static Optional<Double> cost(Owned lot) {
+    static Optional<Double> cost(Lot lot) {
         return Optional.ofNullable(lot.price()).map(coins -> coins / COINS);
     }
 }

@@ -20,6 +20,7 @@ import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.sheet.Printers;
 import kindveil.studio.work.shelf.Lineage;
 import kindveil.studio.work.shelf.Owned;
+import kindveil.studio.work.shelf.Print;
 import kindveil.studio.work.stock.Prints;
 import org.jspecify.annotations.Nullable;
 
@@ -38,6 +39,7 @@ record PrintsView(List<Group> groups, List<Stack> used, List<Machine> machines, 
     /**
      * One stack.
      *
+     * @param called its name, what it is and how many, where it must be told from others by its words
      * @param picture its address, or empty
      * @param change turns the picture as it stands on it, or empty
      * @param across how wide the pile is drawn, {@code down} likewise, on {@code box}
@@ -48,7 +50,7 @@ record PrintsView(List<Group> groups, List<Stack> used, List<Machine> machines, 
      * @param fits whether it can be asked what it would be in a piece
      * @param begins whether a piece can be begun from it
      */
-    record Stack(UUID id, String name, String count, int left, String picture, String change, double width, double height, String box, double across, double down, List<String> under, String what, String from, String laidBy, String matter, boolean fits, boolean begins) {
+    record Stack(UUID id, String name, String called, String count, int left, String picture, String change, double width, double height, String box, double across, double down, List<String> under, String what, String from, String laidBy, String matter, boolean fits, boolean begins) {
     }
 
     /** A printer or a shop. */
@@ -86,20 +88,25 @@ record PrintsView(List<Group> groups, List<Stack> used, List<Machine> machines, 
     }
 
     private static Stack stack(Prints.Stack stack, Map<UUID, Piece> known, Say say) {
-        Owned owned = stack.owned();
+        Print owned = stack.owned();
         Lineage lineage = owned.lineage();
         Owned.Size size = owned.size();
-        double scale = size == null ? 1 : Math.min(SCALE, MOST / Math.max(size.width().millimetres(), size.height().millimetres()));
-        double width = size == null ? MOST : size.width().millimetres() * scale;
-        double height = size == null ? MOST : size.height().millimetres() * scale;
+        double scale = Math.min(SCALE, MOST / Math.max(size.width().millimetres(), size.height().millimetres()));
+        double width = size.width().millimetres() * scale;
+        double height = size.height().millimetres() * scale;
         List<String> under = new ArrayList<>();
         for (int i = Math.min(stack.left(), MOST_DRAWN) - 1; i > 0; i--) {
             under.add("M%s %sh%sv%sh-%sz".formatted(i * STEP, i * STEP, width, height, width));
         }
         boolean mirrored = lineage != null && lineage.hand() == Hand.MIRRORED && stack.entry() == null;
-        return new Stack(owned.id(), owned.name(), count(stack), stack.left(), picture(stack, known), mirrored ? "translate(%s 0) scale(-1 1)".formatted(width) : "", width, height, "-1 -1 %s %s".formatted(width + STEP * under.size() + 2, height + STEP * under.size() + 2), width + STEP * under.size() + 2, height + STEP * under.size() + 2, under,
+        return new Stack(owned.id(), owned.name(), called(stack), count(stack), stack.left(), picture(stack, known), mirrored ? "translate(%s 0) scale(-1 1)".formatted(width) : "", width, height, "-1 -1 %s %s".formatted(width + STEP * under.size() + 2, height + STEP * under.size() + 2), width + STEP * under.size() + 2, height + STEP * under.size() + 2, under,
                 what(stack, lineage, size, say), lineage == null ? stack.entry() == null ? "" : "Made " + say.date(stack.entry().written()) + "." : from(lineage, stack, say), laidBy(lineage, known),
-                stack.over() > 0 ? "%d more %s used than there were: count them.".formatted(stack.over(), stack.over() == 1 ? "was" : "were") : "", stack.left() > 0 && stack.sort().paper() && lineage != null, stack.picture() != null && size != null);
+                stack.over() > 0 ? "%d more %s used than there were: count them.".formatted(stack.over(), stack.over() == 1 ? "was" : "were") : "", stack.left() > 0 && stack.sort().paper() && lineage != null, stack.picture() != null);
+    }
+
+    /** Copies are what is meant where nothing is said. */
+    private static String called(Prints.Stack stack) {
+        return "%s%s, %s".formatted(stack.owned().name(), stack.sort() == Prints.Sort.COPY ? "" : ", " + stack.sort().words(), count(stack));
     }
 
     private static String count(Prints.Stack stack) {
@@ -107,11 +114,8 @@ record PrintsView(List<Group> groups, List<Stack> used, List<Machine> machines, 
         return stack.left() == 0 ? "none left" : all == 1 ? "one" : stack.left() == all ? "all %d".formatted(all) : "%d of %d left".formatted(stack.left(), all);
     }
 
-    private static String what(Prints.Stack stack, @Nullable Lineage lineage, Owned.@Nullable Size size, Say say) {
-        List<String> words = new ArrayList<>();
-        if (size != null) {
-            words.add(say.size(size.width(), size.height()));
-        }
+    private static String what(Prints.Stack stack, @Nullable Lineage lineage, Owned.Size size, Say say) {
+        List<String> words = new ArrayList<>(List.of(say.size(size.width(), size.height())));
         if (stack.sort() != Prints.Sort.COPY) {
             words.add(stack.sort().words());
         } else if (lineage != null) {

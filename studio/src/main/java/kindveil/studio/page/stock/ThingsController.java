@@ -9,6 +9,7 @@ import kindveil.measure.UnusableValue;
 import kindveil.studio.page.Problems;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.shelf.Owned;
+import kindveil.studio.work.shelf.Gear;
 import kindveil.studio.work.stock.Stock;
 import kindveil.studio.work.stock.Things;
 import org.jspecify.annotations.Nullable;
@@ -51,18 +52,18 @@ class ThingsController {
         Problems problems = new Problems();
         UUID id = problems.read(() -> Stock.id(form.id()));
         What what = problems.read(() -> What.of(form.kind()));
-        Integer count = problems.whole("How many", form.count(), 0, 999, "", "Count what is left.");
-        boolean roll = what != null && what.kind == Owned.Kind.TAPE;
-        boolean sized = what != null && what.kind != Owned.Kind.TOOL;
+        Integer count = problems.whole("How many", form.count(), 0, Owned.MOST, "", "Count what is left.");
+        boolean roll = what != null && what.kind == Gear.Kind.TAPE;
+        boolean sized = what != null && what.kind != Gear.Kind.TOOL;
         Length width = sized ? problems.read(() -> Length.parseSize("How wide", form.width(), LEAST, MOST)) : null;
         Length height = sized ? problems.read(() -> Length.parseSize(roll ? "How long a full roll is" : "How high", form.height(), LEAST, roll ? LONGEST_ROLL : MOST)) : null;
         Double level = roll ? problems.number("How full", form.level(), 0, PERCENT, "%", "0 is empty.") : Double.valueOf(PERCENT);
-        boolean sheet = what != null && (what.kind == Owned.Kind.PAPER || what.kind == Owned.Kind.FILM);
-        Double grams = !sheet || form.grams().isBlank() ? null : problems.number("Weight", form.grams(), Owned.LIGHTEST, Owned.HEAVIEST, "g/m²", "It stands on the packet; leave it empty if you do not know.");
+        boolean sheet = what != null && what.kind.sheets();
+        Double grams = !sheet || form.grams().isBlank() ? null : problems.number("Weight", form.grams(), Gear.LIGHTEST, Gear.HEAVIEST, "g/m²", "It stands on the packet; leave it empty if you do not know.");
         if (!problems.any()) {
             problems.read(() -> {
                 String name = form.name().isBlank() ? what.words : form.name().strip();
-                things.keep(new Owned(id, what.kind, what.what, name, count, width == null || height == null ? null : new Owned.Size(width, height), level / PERCENT, null, null, null, null, null, new Owned.Looked(say.now(), null)).weighing(grams));
+                things.keep(new Gear(id, what.kind, what.what, name, count, width == null || height == null ? null : new Owned.Size(width, height), level / PERCENT, grams, say.now()));
                 return true;
             });
         }
@@ -70,17 +71,17 @@ class ThingsController {
     }
 
     /** What can be put there. */
-    record What(String key, Owned.Kind kind, String what, String words) {
+    record What(String key, Gear.Kind kind, String what, String words) {
         static List<What> all() {
             List<What> all = new java.util.ArrayList<>();
             for (Sheet sheet : Things.SHEETS) {
-                all.add(new What(Owned.what(sheet), sheet == Sheet.COATED_FILM ? Owned.Kind.FILM : Owned.Kind.PAPER, Owned.what(sheet), sheet.words()));
+                all.add(new What(Owned.what(sheet), sheet == Sheet.COATED_FILM ? Gear.Kind.FILM : Gear.Kind.PAPER, Owned.what(sheet), sheet.words()));
             }
-            all.add(new What("tape", Owned.Kind.TAPE, "", "clear packing tape"));
-            all.add(new What("plate", Owned.Kind.PLATE, "", "gel plate"));
-            all.add(new What("tray", Owned.Kind.TRAY, "", "tray"));
-            all.add(new What("weight", Owned.Kind.WEIGHT, "", "flat board with a weight"));
-            all.add(new What("tool", Owned.Kind.TOOL, "", "tool that never goes back to the kitchen"));
+            all.add(new What("tape", Gear.Kind.TAPE, "", "clear packing tape"));
+            all.add(new What("plate", Gear.Kind.PLATE, "", "gel plate"));
+            all.add(new What("tray", Gear.Kind.TRAY, "", "tray"));
+            all.add(new What("weight", Gear.Kind.WEIGHT, "", "flat board with a weight"));
+            all.add(new What("tool", Gear.Kind.TOOL, "", "tool that never goes back to the kitchen"));
             return all;
         }
 
@@ -88,8 +89,8 @@ class ThingsController {
             return all().stream().filter(one -> one.key.equals(key)).findFirst().orElseThrow(() -> new UnusableValue("What it is", key, "one of the choices shown", "Choose one of them."));
         }
 
-        static @Nullable What of(Owned owned) {
-            return all().stream().filter(one -> one.kind == owned.kind() && one.what.equals(owned.what())).findFirst().orElse(null);
+        static @Nullable What of(Gear thing) {
+            return all().stream().filter(one -> one.kind == thing.kind() && one.what.equals(thing.what())).findFirst().orElse(null);
         }
     }
 

@@ -29,7 +29,7 @@ import kindveil.sheet.Paper;
 import kindveil.studio.work.log.LogEntry;
 import kindveil.studio.work.making.Result;
 import kindveil.studio.work.piece.HandWish;
-import kindveil.studio.work.shelf.Owned;
+import kindveil.studio.work.shelf.Gear;
 import kindveil.way.HandWork;
 import kindveil.way.TellTale;
 import kindveil.way.Wish;
@@ -138,9 +138,8 @@ public final class Vocabulary {
             .is("amount", LogEntry.Cause.AMOUNT).is("drying", LogEntry.Cause.DRYING).is("pressure", LogEntry.Cause.PRESSURE);
     public static final Tokens<TellTale> TELL_TALE = Tokens.of("tell-tale", TellTale.class).is("back", TellTale.BACK).is("corner", TellTale.CORNER).is("sheen", TellTale.SHEEN)
             .is("tack", TellTale.TACK).is("clear", TellTale.CLEAR).is("edge", TellTale.EDGE).is("plate", TellTale.PLATE).is("wetness", TellTale.WETNESS).is("pulp", TellTale.PULP).is("charge", TellTale.CHARGE).is("burnish", TellTale.BURNISH);
-    public static final Tokens<Owned.Kind> OWNED = Tokens.of("owned", Owned.Kind.class).is("lot", Owned.Kind.LOT).is("tool", Owned.Kind.TOOL)
-            .is("plate", Owned.Kind.PLATE).is("tray", Owned.Kind.TRAY).is("weight", Owned.Kind.WEIGHT).is("print", Owned.Kind.PRINT).is("support", Owned.Kind.SUPPORT)
-            .is("paper", Owned.Kind.PAPER).is("film", Owned.Kind.FILM).is("tape", Owned.Kind.TAPE);
+    public static final Tokens<Gear.Kind> GEAR = Tokens.of("kind of thing", Gear.Kind.class).is("tool", Gear.Kind.TOOL).is("plate", Gear.Kind.PLATE).is("tray", Gear.Kind.TRAY)
+            .is("weight", Gear.Kind.WEIGHT).is("paper", Gear.Kind.PAPER).is("film", Gear.Kind.FILM).is("tape", Gear.Kind.TAPE);
     public static final Tokens<Ageing.Sign> SIGN = Tokens.of("sign", Ageing.Sign.class).is("fine", Ageing.Sign.FINE).is("thicker", Ageing.Sign.THICKER).is("skin", Ageing.Sign.SKIN).is("thawed", Ageing.Sign.THAWED)
             .is("lumps", Ageing.Sign.LUMPS).is("mould", Ageing.Sign.MOULD).is("cloudy", Ageing.Sign.CLOUDY).is("hard", Ageing.Sign.HARD).is("yellow", Ageing.Sign.YELLOW);
 

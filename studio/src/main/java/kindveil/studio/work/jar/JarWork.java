@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.ToDoubleFunction;
 import kindveil.bench.Step;
 import kindveil.bench.ThingKind;
 import kindveil.making.Making;
@@ -18,11 +19,9 @@ import kindveil.measure.Figures;
 import kindveil.measure.UnusableValue;
 import kindveil.measure.Words;
 import kindveil.mixing.Jar;
-import kindveil.mixing.Jar.Phase;
 import kindveil.mixing.Keeping;
 import kindveil.mixing.Pouring;
 import kindveil.mixing.Recipe;
-import kindveil.product.Mixture;
 import kindveil.product.Product;
 import kindveil.reading.AmountReading;
 import kindveil.reading.TapeReading;
@@ -31,8 +30,11 @@ import kindveil.studio.work.NotFound;
 import kindveil.studio.work.making.StoredMaking;
 import kindveil.studio.work.making.Using;
 import kindveil.studio.work.room.Rooms;
+import kindveil.studio.work.shelf.Lot;
 import kindveil.studio.work.shelf.Owned;
+import kindveil.studio.work.shelf.Print;
 import kindveil.studio.work.shelf.Shelf;
+import kindveil.studio.work.shelf.Gear;
 import kindveil.way.Act;
 import kindveil.way.Brief;
 import kindveil.way.Trace;
@@ -70,8 +72,11 @@ public class JarWork implements Using {
         }
     }
 
-    /** A lot with what is left of it. @param left ml, mm of tape, or prints @param over taken that was not in it */
-    public record Lot(Owned owned, double left, double over) {
+    /** Something on the shelf with what is left of it. @param left ml, mm of tape, or prints @param over taken that was not in it */
+    public record Left<T extends Owned>(T owned, double left, double over) {
+        private static <T extends Owned> Left<T> of(T owned, double told, double taken) {
+            return new Left<>(owned, Math.max(0, told - taken), Math.max(0, taken - told));
+        }
     }
 
     // --- what stands there
@@ -104,19 +109,28 @@ public class JarWork implements Using {
     }
 
     /** Lots of which it is known how much they hold, with what is left of them, by name. */
-    public List<Lot> lots() {
-        List<Owned> all = shelf.kept().read().stream().filter(owned -> owned.kind() == Owned.Kind.LOT && owned.millilitres() != null).toList();
+    public List<Left<Lot>> lots() {
+        return lots(shelf.all(Lot.class));
+    }
+
+    private List<Left<Lot>> lots(List<Lot> all) {
+        return left(all.stream().filter(lot -> lot.there().isPresent()).toList(), lot -> lot.there().orElseThrow()).stream().sorted(Comparator.comparing(lot -> lot.owned().name().toLowerCase(java.util.Locale.ROOT))).toList();
+    }
+
+    /** What was told of them, without what was taken since. */
+    private <T extends Owned> List<Left<T>> left(List<T> all, ToDoubleFunction<T> told) {
         Map<UUID, Double> out = all.isEmpty() ? Map.of() : jars.outOfLots();
-        return all.stream().map(owned -> lot(owned, owned.there().orElse(0.0), out.getOrDefault(owned.id(), 0.0))).sorted(Comparator.comparing(lot -> lot.owned().name().toLowerCase(java.util.Locale.ROOT))).toList();
+        return all.stream().map(owned -> Left.of(owned, told.applyAsDouble(owned), out.getOrDefault(owned.id(), 0.0))).toList();
     }
 
-    private static Lot lot(Owned owned, double told, double taken) {
-        return new Lot(owned, Math.max(0, told - taken), Math.max(0, taken - told));
-    }
-
-    /** All that is poured, as it stands now. */
+    /** All that is poured, and paper, as it stands now: read once. */
     public OnShelf shelf() {
-        return new OnShelf(lots(), standing(), shelf.kept().read().stream().filter(owned -> owned.kind() == Owned.Kind.PAPER).toList());
+        List<Owned> all = shelf.kept().read();
+        return new OnShelf(lots(of(all, Lot.class)), standing(), of(all, Gear.class).stream().filter(thing -> thing.kind() == Gear.Kind.PAPER).toList());
+    }
+
+    private static <T extends Owned> List<T> of(List<Owned> all, Class<T> sort) {
+        return all.stream().filter(sort::isInstance).map(sort::cast).toList();
     }
 
     // --- filled, opened, looked at, thrown away
@@ -269,28 +283,26 @@ public class JarWork implements Using {
     /** Strips cut off a roll as wide as they are. */
     private void cut(UUID making, Making after, Act act, Brief brief, int seq, Instant at) {
         TapeReading.of(new Trace(after.plan(), moments(after, act)), brief.width(), brief.height()).ifPresent(strips -> {
-            List<Lot> rolls = rolls().stream().filter(roll -> roll.owned().size() != null && roll.owned().size().width().equals(strips.width())).sorted(Comparator.comparingDouble(Lot::left)).toList();
-            Optional<Lot> roll = rolls.stream().filter(each -> each.left() >= strips.total().millimetres()).findFirst().or(() -> rolls.isEmpty() ? Optional.empty() : Optional.of(rolls.getLast()));
-            roll.ifPresent(lot -> jars.draw(List.of(new Drawn(making, seq, 0, TAPE, lot.owned().id(), null, strips.total().millimetres(), at))));
+            List<Left<Gear>> rolls = rolls().stream().filter(roll -> Objects.requireNonNull(roll.owned().size()).width().equals(strips.width())).sorted(Comparator.comparingDouble(Left::left)).toList();
+            Optional<Left<Gear>> roll = rolls.stream().filter(each -> each.left() >= strips.total().millimetres()).findFirst().or(() -> rolls.isEmpty() ? Optional.empty() : Optional.of(rolls.getLast()));
+            roll.ifPresent(cut -> jars.draw(List.of(new Drawn(making, seq, 0, TAPE, cut.owned().id(), null, strips.total().millimetres(), at))));
         });
     }
 
     /** One print of those laid by for it: the veil's own first, of one size and kind. */
     private void laidOut(StoredMaking making, Act act, Brief brief, int seq, Instant at) {
         prints().stream().filter(stack -> laidBy(stack.owned(), making.piece(), brief))
-                .min(Comparator.comparing((Lot stack) -> stack.left() <= 0).thenComparing(stack -> !Objects.requireNonNull(stack.owned().lineage()).laidByFor(making.piece(), act.id().part() + 1)))
+                .min(Comparator.comparing((Left<Print> stack) -> stack.left() <= 0).thenComparing(stack -> stack.owned().from().filter(from -> from.laidByFor(making.piece(), act.id().part() + 1)).isEmpty()))
                 .ifPresent(stack -> jars.draw(List.of(new Drawn(making.id(), seq, 0, PRINT, stack.owned().id(), null, 1, at))));
     }
 
-    private static boolean laidBy(Owned stack, UUID piece, Brief brief) {
-        return stack.lineage() != null && stack.lineage().use() != null && stack.lineage().use().piece().equals(piece) && stack.lineage().print() == brief.print() && stack.size() != null && stack.size().width().equals(brief.width());
+    private static boolean laidBy(Print stack, UUID piece, Brief brief) {
+        return stack.from().filter(from -> from.use() != null && from.use().piece().equals(piece) && from.print() == brief.print()).isPresent() && stack.size().width().equals(brief.width());
     }
 
     /** Prints in stock, with how many are left of them. */
-    public List<Lot> prints() {
-        List<Owned> all = shelf.kept().read().stream().filter(owned -> owned.kind() == Owned.Kind.PRINT).toList();
-        Map<UUID, Double> out = all.isEmpty() ? Map.of() : jars.outOfLots();
-        return all.stream().map(owned -> lot(owned, owned.count(), out.getOrDefault(owned.id(), 0.0))).toList();
+    public List<Left<Print>> prints() {
+        return left(shelf.all(Print.class), Print::count);
     }
 
     private static List<Trace.Moment> moments(Making after, Act act) {
@@ -298,10 +310,8 @@ public class JarWork implements Using {
     }
 
     /** Rolls of tape, with the mm left of them. */
-    public List<Lot> rolls() {
-        List<Owned> all = shelf.kept().read().stream().filter(owned -> owned.kind() == Owned.Kind.TAPE && owned.size() != null).toList();
-        Map<UUID, Double> out = all.isEmpty() ? Map.of() : jars.outOfLots();
-        return all.stream().map(owned -> lot(owned, owned.size().height().millimetres() * owned.count() * owned.left().orElse(1.0), out.getOrDefault(owned.id(), 0.0))).toList();
+    public List<Left<Gear>> rolls() {
+        return left(shelf.all(Gear.class).stream().filter(thing -> thing.kind() == Gear.Kind.TAPE && thing.size() != null).toList(), Gear::run);
     }
 
     @Override
@@ -323,12 +333,12 @@ public class JarWork implements Using {
 
     /** What of a recipe the shelf is short of, by its words, ml; nothing is said of what does not stand there at all. */
     public Map<String, Double> lacking(Recipe recipe) {
-        List<Lot> lots = lots();
+        List<Left<Lot>> lots = lots();
         Map<String, Double> lacking = new java.util.LinkedHashMap<>();
         for (Recipe.Part part : recipe.parts()) {
             String id = part.of().of();
-            List<Lot> own = id == null ? List.of() : lots.stream().filter(lot -> of(lot.owned(), id)).toList();
-            double there = own.stream().filter(lot -> lot.owned().usable()).mapToDouble(Lot::left).sum();
+            List<Left<Lot>> own = id == null ? List.of() : lots.stream().filter(lot -> lot.owned().is(id)).toList();
+            double there = own.stream().filter(lot -> lot.owned().usable()).mapToDouble(Left::left).sum();
             if (!own.isEmpty() && there < part.millilitres()) {
                 lacking.put(part.of().words(), part.millilitres() - there);
             }
@@ -340,7 +350,7 @@ public class JarWork implements Using {
 
     /** @return the next free row */
     private int draw(UUID by, int seq, Recipe recipe, Instant at) {
-        List<Lot> lots = lots();
+        List<Left<Lot>> lots = lots();
         int row = 0;
         for (Recipe.Part part : recipe.parts()) {
             if (part.of().of() != null) {
@@ -351,8 +361,8 @@ public class JarWork implements Using {
     }
 
     /** Opened ones first, the oldest of them first; what none of them held is put down to the last. */
-    private int draw(UUID by, int seq, int row, String product, double millilitres, List<Lot> lots, Instant at) {
-        List<Lot> own = lots.stream().filter(lot -> of(lot.owned(), product) && lot.owned().usable()).sorted(Comparator.comparing(lot -> Optional.ofNullable(lot.owned().opened()).orElse(LocalDate.MAX))).toList();
+    private int draw(UUID by, int seq, int row, String product, double millilitres, List<Left<Lot>> lots, Instant at) {
+        List<Left<Lot>> own = lots.stream().filter(lot -> lot.owned().is(product) && lot.owned().usable()).sorted(Comparator.comparing(lot -> Optional.ofNullable(lot.owned().opened()).orElse(LocalDate.MAX))).toList();
         List<Drawn> taken = new ArrayList<>();
         double rest = millilitres;
         for (int i = 0; i < own.size() && rest > 0; i++) {
@@ -364,10 +374,5 @@ public class JarWork implements Using {
         }
         jars.draw(taken);
         return row + taken.size();
-    }
-
-    /** Whether a lot is some product: of its kind, or itself. */
-    public static boolean of(Owned lot, String product) {
-        return lot.what().equals(product) || lot.product() != null && lot.product().id().equals(product);
     }
 }

@@ -9,12 +9,14 @@ import kindveil.measure.Volume;
 import kindveil.product.Mixture;
 import kindveil.product.Mixtures;
 import kindveil.product.Product;
-import kindveil.studio.work.jar.JarWork.Lot;
+import kindveil.studio.work.jar.JarWork.Left;
 import kindveil.studio.work.jar.JarWork.Standing;
+import kindveil.studio.work.shelf.Lot;
 import kindveil.studio.work.shelf.Owned;
+import kindveil.studio.work.shelf.Gear;
 
 /** What stands on the shelf at one moment, asked for one thing after another. */
-public record OnShelf(List<Lot> lots, List<Standing> jars, List<Owned> sheets) {
+public record OnShelf(List<Left<Lot>> lots, List<Standing> jars, List<Gear> sheets) {
     /** Whether there is enough of something. */
     public enum Level {
         ENOUGH, RUNS_OUT, NONE
@@ -28,13 +30,13 @@ public record OnShelf(List<Lot> lots, List<Standing> jars, List<Owned> sheets) {
 
     /** ml there are of something: in lots of it, mixed in jars that serve, and what could be mixed of what stands there; empty where none of it is known. */
     public Optional<Double> left(Product product) {
-        List<Lot> own = lots.stream().filter(lot -> lot.owned().usable() && JarWork.of(lot.owned(), product.id())).toList();
+        List<Left<Lot>> own = lots.stream().filter(lot -> lot.owned().usable() && lot.owned().is(product.id())).toList();
         List<Standing> mixed = jars.stream().filter(jar -> jar.state().phase().serves() && jar.gives().map(gives -> gives.id().equals(product.id())).orElse(false)).toList();
         Optional<Double> mixable = Mixtures.all().stream().filter(mixture -> mixture.gives() != null && mixture.gives().id().equals(product.id())).findFirst().flatMap(this::mixable);
         if (own.isEmpty() && mixed.isEmpty() && mixable.isEmpty()) {
             return Optional.empty();
         }
-        return Optional.of(own.stream().mapToDouble(Lot::left).sum() + mixed.stream().mapToDouble(jar -> jar.state().left()).sum() + mixable.orElse(0.0));
+        return Optional.of(own.stream().mapToDouble(Left::left).sum() + mixed.stream().mapToDouble(jar -> jar.state().left()).sum() + mixable.orElse(0.0));
     }
 
     /** By what there is least of; empty where something of it is not there at all. */
@@ -43,19 +45,19 @@ public record OnShelf(List<Lot> lots, List<Standing> jars, List<Owned> sheets) {
         for (Mixture.Ingredient part : mixture.ingredients()) {
             if (part.of() != null && part.parts() > 0) {
                 String id = part.of();
-                List<Lot> own = lots.stream().filter(lot -> lot.owned().usable() && JarWork.of(lot.owned(), id)).toList();
+                List<Left<Lot>> own = lots.stream().filter(lot -> lot.owned().usable() && lot.owned().is(id)).toList();
                 if (own.isEmpty()) {
                     return Optional.empty();
                 }
-                parts = Math.min(parts, own.stream().mapToDouble(Lot::left).sum() / part.parts());
+                parts = Math.min(parts, own.stream().mapToDouble(Left::left).sum() / part.parts());
             }
         }
         return parts == Double.MAX_VALUE ? Optional.empty() : Optional.of(parts * mixture.parts());
     }
 
     /** Sheets of a kind that are there and whose weight was told, those of which most are there first. */
-    public List<Owned> weighed(Sheet sheet) {
-        return sheets.stream().filter(owned -> owned.what().equals(Owned.what(sheet)) && owned.grams() != null && owned.count() > 0).sorted(Comparator.comparingInt(Owned::count).reversed()).toList();
+    public List<Gear> weighed(Sheet sheet) {
+        return sheets.stream().filter(own -> own.what().equals(Owned.what(sheet)) && own.grams() != null && own.count() > 0).sorted(Comparator.comparingInt(Gear::count).reversed()).toList();
     }
 
     public Level level(Product product, double millilitres) {
@@ -69,8 +71,8 @@ public record OnShelf(List<Lot> lots, List<Standing> jars, List<Owned> sheets) {
     }
 
     /** Lots that could stand in the place of a product: of its kind, or something of one's own that does the same work. */
-    public List<Lot> instead(Product product) {
-        return lots.stream().filter(lot -> lot.owned().usable() && lot.owned().product() != null).filter(lot -> lot.owned().what().equals(product.id()) || JarWork.of(lot.owned(), product.id())
+    public List<Left<Lot>> instead(Product product) {
+        return lots.stream().filter(lot -> lot.owned().usable()).filter(lot -> lot.owned().is(product.id())
                 || lot.owned().what().isEmpty() && lot.owned().product().family() == product.family() && lot.owned().product().paint().isPresent() == product.paint().isPresent()).toList();
     }
 }

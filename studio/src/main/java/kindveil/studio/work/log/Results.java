@@ -17,6 +17,7 @@ import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.piece.Planned;
 import kindveil.studio.work.shelf.Owned;
+import kindveil.studio.work.shelf.Print;
 import kindveil.studio.work.shelf.Shelf;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -64,7 +65,7 @@ public class Results {
             Length width = piece.leading().design().printWidth();
             Planned planned = pieces.plan(piece.at(piece.veils().indexOf(piece.leading()) + 1));
             Hand hand = planned.hand().map(reading -> reading.finishedOf(planned.printHand())).orElse(Hand.READS_RIGHT);
-            shelf.keep(Owned.print(id, result == Result.GOOD ? "good" : "ghost", making.called(piece.title()), 1, new Owned.Size(width, width.times(looks.aspect(piece))), clock.instant(), planned.lineage(hand, "", clock.instant())));
+            shelf.keep(Print.of(id, result == Result.GOOD ? "good" : "ghost", making.called(piece.title()), 1, new Owned.Size(width, width.times(looks.aspect(piece))), clock.instant(), planned.lineage(hand, "", clock.instant())));
         } else {
             shelf.remove(id);
         }

@@ -11,6 +11,7 @@ import kindveil.drying.Room;
 import kindveil.light.Tone;
 import kindveil.product.Product;
 import kindveil.studio.work.picture.PictureWork;
+import kindveil.studio.work.shelf.Lot;
 import kindveil.studio.work.shelf.Shelf;
 import kindveil.way.Brief;
 import kindveil.way.Printed;
@@ -22,9 +23,11 @@ final class Briefs {
     private final PictureWork pictures;
     private final Shelf shelf;
     private final Clock clock;
+    private final ZoneId zone;
 
-    Briefs(PictureWork pictures, Shelf shelf, Clock clock) {
+    Briefs(PictureWork pictures, Shelf shelf, Clock clock, ZoneId zone) {
         this.clock = clock;
+        this.zone = zone;
         this.pictures = pictures;
         this.shelf = shelf;
     }
@@ -33,7 +36,7 @@ final class Briefs {
     Brief of(Piece piece, Veil veil, Room room) {
         Manner manner = veil.design().manner();
         Map<String, Product> lots = new HashMap<>();
-        manner.lots().forEach((builtIn, lot) -> shelf.find(lot).filter(owned -> owned.product() != null).ifPresent(owned -> lots.put(builtIn, owned.ageing(LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault())).now())));
+        manner.lots().forEach((builtIn, lot) -> shelf.find(lot, Lot.class).ifPresent(own -> lots.put(builtIn, own.ageing(LocalDate.ofInstant(clock.instant(), zone)).now())));
         Settings settings = new Settings(veil.design().choices(), manner.dials(), manner.colours(), lots);
         Optional<Page> page = piece.basis().page();
         if (veil.patch().isPresent()) {

@@ -10,6 +10,7 @@ import kindveil.studio.work.picture.PictureWork;
 import com.github.benmanes.caffeine.cache.Cache;
 import java.time.Clock;
 import java.time.Duration;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.stream.Collectors;
@@ -66,9 +67,9 @@ public class PieceWork {
     private final Cache<UUID, List<Piece>> earlier = Caches.bounded().maximumSize(200).build();
     private final Cache<Sequence, Trace> walked = Caches.bounded().maximumSize(300).build();
 
-    PieceWork(Pieces pieces, PictureWork pictures, Rooms rooms, LearnWork learning, Shelf shelf, Clock clock) {
+    PieceWork(Pieces pieces, PictureWork pictures, Rooms rooms, LearnWork learning, Shelf shelf, Clock clock, ZoneId zone) {
         this.learning = learning;
-        this.briefs = new Briefs(pictures, shelf, clock);
+        this.briefs = new Briefs(pictures, shelf, clock, zone);
         this.pieces = pieces;
         this.pictures = pictures;
         this.rooms = rooms;

@@ -16,7 +16,7 @@ import kindveil.sheet.CheckRule;
 import kindveil.studio.work.log.Log;
 import kindveil.studio.work.log.LogEntry;
 import kindveil.studio.work.shelf.Lineage;
-import kindveil.studio.work.shelf.Owned;
+import kindveil.studio.work.shelf.Print;
 import kindveil.studio.work.shelf.Shelf;
 import kindveil.way.Way;
 import org.jspecify.annotations.Nullable;
@@ -56,23 +56,23 @@ public class Printers {
     /** All that are named anywhere, by name. */
     public List<Printer> all() {
         List<LogEntry> written = log.all().stream().filter(entry -> !entry.struck()).toList();
-        List<Owned> stock = shelf.kept().read().stream().filter(owned -> owned.lineage() != null).toList();
+        List<Print> stock = shelf.all(Print.class).stream().filter(print -> print.lineage() != null).toList();
         Gathering gathering = gatherings.now();
         Set<String> names = new TreeSet<>(String.CASE_INSENSITIVE_ORDER);
-        Stream.of(written.stream().map(LogEntry::printedBy), gathering.setUps().stream().map(Gathering.SetUp::printedBy), stock.stream().map(Owned::lineage).map(Lineage::by)).flatMap(each -> each).filter(name -> !name.isBlank()).forEach(names::add);
-        return names.stream().map(name -> printer(name, written.stream().filter(entry -> entry.printedBy().equalsIgnoreCase(name)).toList(), stock.stream().filter(owned -> owned.lineage().by().equalsIgnoreCase(name)).toList(), gathering)).toList();
+        Stream.of(written.stream().map(LogEntry::printedBy), gathering.setUps().stream().map(Gathering.SetUp::printedBy), stock.stream().map(Print::lineage).map(Lineage::by)).flatMap(each -> each).filter(name -> !name.isBlank()).forEach(names::add);
+        return names.stream().map(name -> printer(name, written.stream().filter(entry -> entry.printedBy().equalsIgnoreCase(name)).toList(), stock.stream().filter(print -> print.lineage().by().equalsIgnoreCase(name)).toList(), gathering)).toList();
     }
 
-    private static Printer printer(String name, List<LogEntry> record, List<Owned> stock, Gathering gathering) {
+    private static Printer printer(String name, List<LogEntry> record, List<Print> stock, Gathering gathering) {
         Set<PrintKind> kinds = EnumSet.noneOf(PrintKind.class);
         record.forEach(entry -> kinds.add(entry.judged().print().kind()));
-        stock.forEach(owned -> kinds.add(owned.lineage().print()));
+        stock.forEach(print -> kinds.add(print.lineage().print()));
         List<ByWay> ways = new ArrayList<>();
         record.stream().map(entry -> entry.judged().way().key()).distinct().forEach(way -> ways.add(new ByWay(called(way), spares(record, way))));
         ways.sort(Comparator.comparingInt((ByWay way) -> way.spares.good() + way.spares.failed()).reversed().thenComparing(ByWay::way));
         Optional<CheckRule> rule = gathering.setUps().stream().filter(setUp -> setUp.printedBy().equalsIgnoreCase(name) && setUp.rule().measured() != null).map(Gathering.SetUp::rule).findFirst();
-        Instant last = Stream.concat(record.stream().map(LogEntry::written), stock.stream().map(owned -> owned.lineage().at())).max(Comparator.naturalOrder()).orElse(null);
-        return new Printer(name, kinds, ways, rule.orElse(null), stock.stream().mapToInt(Owned::count).sum(), last);
+        Instant last = Stream.concat(record.stream().map(LogEntry::written), stock.stream().map(print -> print.lineage().at())).max(Comparator.naturalOrder()).orElse(null);
+        return new Printer(name, kinds, ways, rule.orElse(null), stock.stream().mapToInt(Print::count).sum(), last);
     }
 
     private static String called(String way) {

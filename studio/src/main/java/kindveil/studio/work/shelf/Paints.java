@@ -44,16 +44,16 @@ public class Paints {
 
     /** By name. */
     public List<Mine> all() {
-        return shelf.kept().read().stream().flatMap(owned -> mine(owned).stream()).sorted(Comparator.comparing(one -> one.name().toLowerCase(Locale.ROOT))).toList();
+        return shelf.all(Lot.class).stream().flatMap(lot -> mine(lot).stream()).sorted(Comparator.comparing(one -> one.name().toLowerCase(Locale.ROOT))).toList();
     }
 
-    private static Optional<Mine> mine(Owned owned) {
-        Product product = owned.product();
-        if (product == null || product.family() != Family.PAINT) {
+    private static Optional<Mine> mine(Lot lot) {
+        Product product = lot.product();
+        if (product.family() != Family.PAINT) {
             return Optional.empty();
         }
         Optics.Body body = product.optics().body();
-        return product.paint().map(paint -> new Mine(owned.id(), owned.name(), product.colour() == null ? paint.seen() : product.colour(), paint, body instanceof Optics.Body.Pigment pigment && pigment.opacity() == Opacity.FLAKES,
+        return product.paint().map(paint -> new Mine(lot.id(), lot.name(), product.colour() == null ? paint.seen() : product.colour(), paint, body instanceof Optics.Body.Pigment pigment && pigment.opacity() == Opacity.FLAKES,
                 body instanceof Optics.Body.Measured, body instanceof Optics.Body.Measured measured ? measured.within() : 0));
     }
 
@@ -84,11 +84,11 @@ public class Paints {
         }
         UUID id = UUID.randomUUID();
         String called = name.strip();
-        shelf.keep(new Owned(id, Owned.Kind.LOT, "", called, 1, null, null, null, null, Products.tube(id.toString(), called, colour, gloss, body), null));
+        shelf.keep(new Lot(id, "", called, 1, Products.tube(id.toString(), called, colour, gloss, body), null, null, Lot.Filling.UNKNOWN));
     }
 
     public void takeAway(UUID id) {
-        if (shelf.find(id).flatMap(Paints::mine).isEmpty()) {
+        if (shelf.find(id, Lot.class).flatMap(Paints::mine).isEmpty()) {
             throw new NotFound("paint", id);
         }
         shelf.remove(id);

@@ -1,5 +1,6 @@
 package kindveil.studio.work.shelf;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import kindveil.studio.work.Kept;
@@ -15,4 +16,14 @@ public interface Shelf {
     void keep(Owned owned);
 
     void remove(UUID id);
+
+    /** All of one sort that can be read, by name. */
+    default <T extends Owned> List<T> all(Class<T> sort) {
+        return kept().read().stream().filter(sort::isInstance).map(sort::cast).toList();
+    }
+
+    /** Where it is there, and of that sort. */
+    default <T extends Owned> Optional<T> find(UUID id, Class<T> sort) {
+        return find(id).filter(sort::isInstance).map(sort::cast);
+    }
 }

@@ -2,8 +2,6 @@ package kindveil.studio.work.shelf;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
-import java.util.Optional;
 import java.util.UUID;
 import kindveil.bench.Support;
 import kindveil.measure.UnusableValue;
@@ -23,7 +21,7 @@ public class Supports {
 
     /** The artist's own, by name. */
     public List<Support> own() {
-        return shelf.kept().read().stream().map(Owned::support).filter(Objects::nonNull).toList();
+        return shelf.all(OwnSupport.class).stream().map(OwnSupport::support).toList();
     }
 
     /** The artist's own first. */
@@ -51,12 +49,12 @@ public class Supports {
 
     /** One of the artist's own. */
     public Support mine(UUID id) {
-        return shelf.find(id).flatMap(owned -> Optional.ofNullable(owned.support())).orElseThrow(() -> new NotFound("support", id));
+        return shelf.find(id, OwnSupport.class).map(OwnSupport::support).orElseThrow(() -> new NotFound("support", id));
     }
 
     /** Adds it, or replaces the one with its name's id. What is made on it already stays as it was made. */
     public void keep(Support own) {
-        shelf.keep(Owned.support(UUID.fromString(own.id()), own));
+        shelf.keep(new OwnSupport(UUID.fromString(own.id()), own));
     }
 
     public void remove(UUID id) {

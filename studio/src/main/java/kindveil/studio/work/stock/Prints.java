@@ -13,12 +13,10 @@ import java.util.stream.Stream;
 import kindveil.bench.Face;
 import kindveil.bench.Hand;
 import kindveil.bench.Layer;
-import kindveil.bench.PrintKind;
 import kindveil.catalogue.Catalogue;
 import kindveil.measure.Length;
 import kindveil.measure.UnusableValue;
 import kindveil.measure.Words;
-import kindveil.reading.HandReading;
 import kindveil.reading.LeftoverReading;
 import kindveil.reading.LeftoverReading.Leftover;
 import kindveil.studio.work.NotFound;
@@ -36,6 +34,7 @@ import kindveil.studio.work.piece.PrintPlan;
 import kindveil.studio.work.piece.Veil;
 import kindveil.studio.work.shelf.Lineage;
 import kindveil.studio.work.shelf.Owned;
+import kindveil.studio.work.shelf.Print;
 import kindveil.studio.work.shelf.Shelf;
 import kindveil.way.ActId;
 import kindveil.way.Brief;
@@ -94,7 +93,7 @@ public class Prints {
             return this == COPY || this == LIFTED || this == INKED;
         }
 
-        static Sort of(Owned owned) {
+        static Sort of(Print owned) {
             return Stream.of(values()).filter(sort -> sort.what.equals(owned.what())).findFirst().orElse(GOOD);
         }
 
@@ -114,7 +113,7 @@ public class Prints {
      * @param entry what was written of the making it came of
      * @param picture of it: its photograph, the look foreseen for it, or what was printed
      */
-    public record Stack(Owned owned, Sort sort, int left, int over, @Nullable LogEntry entry, @Nullable UUID picture) {
+    public record Stack(Print owned, Sort sort, int left, int over, @Nullable LogEntry entry, @Nullable UUID picture) {
         public boolean photographed() {
             return entry != null && entry.photo() != null;
         }
@@ -139,7 +138,7 @@ public class Prints {
 
     /** All of them, what is left first, by name. */
     public List<Stack> all() {
-        List<JarWork.Lot> prints = jars.prints();
+        List<JarWork.Left<Print>> prints = jars.prints();
         List<LogEntry> entries = prints.isEmpty() ? List.of() : log.all();
         return prints.stream().map(lot -> stack(lot, entries)).sorted(Comparator.comparing((Stack stack) -> stack.left() == 0).thenComparing(Stack::sort).thenComparing(stack -> stack.owned().name())).toList();
     }
@@ -154,8 +153,8 @@ public class Prints {
         return jars.prints().stream().mapToInt(lot -> (int) Math.round(lot.left())).sum();
     }
 
-    private static Stack stack(JarWork.Lot lot, List<LogEntry> entries) {
-        Owned owned = lot.owned();
+    private static Stack stack(JarWork.Left<Print> lot, List<LogEntry> entries) {
+        Print owned = lot.owned();
         Lineage lineage = owned.lineage();
         LogEntry entry = entries.stream().filter(each -> owned.id().equals(each.making())).findFirst().orElse(null);
         UUID picture = Stream.of(entry == null ? null : entry.photo(), entry == null ? null : entry.judged().foreseen(), lineage == null ? null : lineage.picture()).filter(Objects::nonNull).findFirst().orElse(null);
@@ -166,8 +165,8 @@ public class Prints {
         return all().stream().filter(stack -> stack.owned().id().equals(id)).findFirst().orElseThrow(() -> new NotFound("print in stock", id));
     }
 
-    private Owned kept(UUID id) {
-        return shelf.find(id).filter(owned -> owned.kind() == Owned.Kind.PRINT).orElseThrow(() -> new NotFound("print in stock", id));
+    private Print kept(UUID id) {
+        return shelf.find(id, Print.class).orElseThrow(() -> new NotFound("print in stock", id));
     }
 
     /** So many are still there. */
@@ -188,9 +187,9 @@ public class Prints {
         Owned.Size size = new Owned.Size(planned.brief().width(), planned.brief().height());
         Instant now = clock.instant();
         Lineage lineage = planned.lineage(planned.printHand(), by, now).laidBy(new Lineage.Use(piece.id(), piece.inHand() + 1));
-        Optional<JarWork.Lot> there = same(planned);
+        Optional<JarWork.Left<Print>> there = same(planned);
         int before = there.map(lot -> lot.left() >= lot.owned().count() ? 0 : (int) Math.round(lot.left())).orElse(0);
-        shelf.keep(Owned.print(there.map(lot -> lot.owned().id()).orElseGet(UUID::randomUUID), Sort.COPY.what(), Words.capital(called(piece)), Math.min(Owned.MOST, before + copies), size, now, lineage));
+        shelf.keep(Print.of(there.map(lot -> lot.owned().id()).orElseGet(UUID::randomUUID), Sort.COPY.what(), Words.capital(called(piece)), Math.min(Owned.MOST, before + copies), size, now, lineage));
     }
 
     private static String called(Piece piece) {
@@ -207,14 +206,10 @@ public class Prints {
         return same(planned).map(lot -> (int) Math.round(lot.left()));
     }
 
-    private Optional<JarWork.Lot> same(Planned planned) {
+    private Optional<JarWork.Left<Print>> same(Planned planned) {
         Piece piece = planned.piece();
-        return jars.prints().stream().filter(lot -> {
-            Lineage lineage = lot.owned().lineage();
-            Owned.Size size = lot.owned().size();
-            return lineage != null && size != null && lot.owned().what().equals(Sort.COPY.what()) && lineage.laidByFor(piece.id(), piece.inHand() + 1) && lineage.picture().equals(piece.veil().picture())
-                    && lineage.print() == planned.brief().print() && lineage.hand() == planned.printHand() && size.width().equals(planned.brief().width());
-        }).findFirst();
+        return jars.prints().stream().filter(lot -> lot.owned().what().equals(Sort.COPY.what()) && lot.owned().size().width().equals(planned.brief().width())
+                && lot.owned().from().filter(from -> from.laidByFor(piece.id(), piece.inHand() + 1) && from.picture().equals(piece.veil().picture()) && from.print() == planned.brief().print() && from.hand() == planned.printHand()).isPresent()).findFirst();
     }
 
     // --- what came off the bench
@@ -240,7 +235,7 @@ public class Prints {
         Piece piece = pieces.get(making.piece());
         Planned planned = pieces.plan(piece.at(act.part() < piece.veils().size() && piece.veils().get(act.part()).bringsPicture() ? act.part() + 1 : piece.veils().indexOf(piece.leading()) + 1));
         Hand hand = leftover.hand() == planned.printHand() ? Hand.READS_RIGHT : Hand.MIRRORED;
-        shelf.keep(Owned.print(id(id, act), Sort.of(leftover.kind()).what(), making.called(piece.title()), 1, new Owned.Size(brief.width(), brief.height()), clock.instant(), planned.lineage(hand, "", clock.instant())));
+        shelf.keep(Print.of(id(id, act), Sort.of(leftover.kind()).what(), making.called(piece.title()), 1, new Owned.Size(brief.width(), brief.height()), clock.instant(), planned.lineage(hand, "", clock.instant())));
     }
 
     private static UUID id(UUID making, ActId act) {
@@ -253,7 +248,7 @@ public class Prints {
     public List<Fit> fits(Stack stack, List<Piece> asked) {
         List<UUID> under = makings.active().stream().map(StoredMaking::piece).toList();
         List<Fit> fits = new ArrayList<>();
-        if (stack.owned().lineage() == null || stack.owned().size() == null || !stack.sort().paper()) {
+        if (stack.owned().lineage() == null || !stack.sort().paper()) {
             return fits;
         }
         for (Piece piece : asked.stream().filter(one -> !under.contains(one.id())).limit(MOST_ASKED).toList()) {
@@ -284,7 +279,7 @@ public class Prints {
     /** A piece with a print of the stock as the print of one of its veils, in hand afterwards. */
     private Piece with(Stack stack, Piece piece, int veil) {
         Lineage lineage = Objects.requireNonNull(stack.owned().lineage());
-        Length width = Objects.requireNonNull(stack.owned().size()).width();
+        Length width = stack.owned().size().width();
         Piece there = veil > 0 ? piece.at(veil) : piece.plus(Veil.first(lineage.picture(), Design.fresh(width).doing(Papers.WAY))).moved(-piece.veils().size());
         // it is framed and treated as it was when it was printed
         Image image = Optional.ofNullable(pieces.all(List.of(lineage.piece())).get(lineage.piece())).filter(from -> from.shows(lineage.veil(), lineage.picture())).map(from -> from.veils().get(lineage.veil() - 1).design().image().with(width)).orElse(Image.of(width));
@@ -324,7 +319,7 @@ public class Prints {
     /** A new piece whose source is the picture of one, as wide as it is. */
     public Piece begin(UUID id) {
         Stack stack = get(id);
-        if (stack.picture() == null || stack.owned().size() == null) {
+        if (stack.picture() == null) {
             throw new UnusableValue("Print", stack.owned().name(), "one with a picture", "Photograph it in Notes first.");
         }
         String title = "After " + stack.owned().name();

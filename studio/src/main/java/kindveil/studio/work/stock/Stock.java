@@ -33,7 +33,7 @@ import kindveil.studio.work.making.StoredMaking;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.piece.Planned;
-import kindveil.studio.work.shelf.Owned;
+import kindveil.studio.work.shelf.Lot;
 import kindveil.studio.work.shelf.Shelf;
 import kindveil.studio.work.sitting.Diary;
 import kindveil.studio.work.sitting.SittingWork;
@@ -52,14 +52,16 @@ public class Stock {
     private final SittingWork sittings;
     private final JarWork jars;
     private final Clock clock;
+    private final ZoneId zone;
 
-    Stock(Shelf shelf, PieceWork pieces, MakeWork makings, SittingWork sittings, JarWork jars, Clock clock) {
+    Stock(Shelf shelf, PieceWork pieces, MakeWork makings, SittingWork sittings, JarWork jars, Clock clock, ZoneId zone) {
         this.jars = jars;
         this.shelf = shelf;
         this.pieces = pieces;
         this.makings = makings;
         this.sittings = sittings;
         this.clock = clock;
+        this.zone = zone;
     }
 
     /** By the name a page was given for it. */
@@ -86,41 +88,41 @@ public class Stock {
 
     /** Puts one there, or another in its place. @param level 0 to 1 @param price in the smallest coin, or null @param sign seen of it, or null @param sheet what its data sheet says, or null for what is usual */
     public void keep(UUID id, String kind, String name, int count, double millilitres, double level, @Nullable Long price, @Nullable LocalDate opened, Ageing.@Nullable Sign sign, @Nullable DataSheet sheet) {
-        Optional<Owned> there = shelf.find(id);
-        Optional<Product> mine = there.filter(owned -> owned.what().isEmpty() && kind.isEmpty()).map(Owned::product);
+        Optional<Lot> there = shelf.find(id, Lot.class);
+        Optional<Product> mine = there.filter(lot -> lot.what().isEmpty() && kind.isEmpty()).map(Lot::product);
         Product product = mine.orElseGet(() -> Goods.of(kind));
         // who sees nothing new has not unseen what was seen before
-        Ageing.Sign seen = sign == null ? there.map(Owned::sign).orElse(null) : sign;
+        Ageing.Sign seen = sign == null ? there.map(Lot::sign).orElse(null) : sign;
         String called = name.isBlank() ? product.words() : name.strip();
         Product named = product.called(id.toString(), called);
         Product own = sheet == null ? named : sheet.told(named);
-        shelf.keep(new Owned(id, Owned.Kind.LOT, kind, called, count, null, level, price, opened, own, null, millilitres, new Owned.Looked(clock.instant(), seen)));
+        shelf.keep(new Lot(id, kind, called, count, own, price, opened, new Lot.Filling(millilitres, level, new Lot.Looked(clock.instant(), seen))));
     }
 
     /** Whether it is something of one's own, mixed by a recipe. */
     public boolean mine(UUID id) {
-        return shelf.find(id).filter(owned -> owned.what().isEmpty()).isPresent();
+        return shelf.find(id, Lot.class).filter(lot -> lot.what().isEmpty()).isPresent();
     }
 
     /** Something stirred together by a recipe of one's own: a lot like any other, offered wherever one is chosen. */
     public void mixed(String name, Recipe recipe) {
         UUID id = UUID.randomUUID();
         Product gives = Objects.requireNonNull(recipe.mixture().gives()).called(id.toString(), name);
-        shelf.keep(new Owned(id, Owned.Kind.LOT, "", name, 1, null, 1.0, null, today(), gives, null, recipe.mixed(), new Owned.Looked(clock.instant(), null)));
+        shelf.keep(new Lot(id, "", name, 1, gives, null, today(), new Lot.Filling(recipe.mixed(), 1.0, new Lot.Looked(clock.instant(), null))));
         jars.drawn(id, recipe);
     }
 
     /** What has become of a lot by now. */
-    public Ageing ageing(Owned lot) {
+    public Ageing ageing(Lot lot) {
         return lot.ageing(today());
     }
 
     private LocalDate today() {
-        return LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
+        return LocalDate.ofInstant(clock.instant(), zone);
     }
 
     /** Lots of which it is known how much they hold, with what is left of them, by name. */
-    public List<JarWork.Lot> lots() {
+    public List<JarWork.Left<Lot>> lots() {
         return jars.lots();
     }
 
@@ -162,15 +164,15 @@ public class Stock {
 
     public Shopping toBuy(List<Piece> asked) {
         List<Needed> needs = needs(asked);
-        List<Owned> owned = shelf.kept().read();
+        List<Lot> mine = shelf.all(Lot.class);
         Set<String> built = Goods.shelf().stream().map(Product::id).collect(Collectors.toSet());
-        List<Have> have = jars.lots().stream().filter(lot -> ageing(lot.owned()).usable()).map(lot -> new Have(lot.owned().what(), Objects.requireNonNull(lot.owned().product()), lot.left())).toList();
-        List<Need> byKind = parted(needs, owned).stream().map(need -> built.contains(need.product().id()) ? need : new Need(kind(owned, need.product()), need.millilitres(), need.piece())).toList();
+        List<Have> have = jars.lots().stream().filter(lot -> ageing(lot.owned()).usable()).map(lot -> new Have(lot.owned().what(), lot.owned().product(), lot.left())).toList();
+        List<Need> byKind = parted(needs, mine).stream().map(need -> built.contains(need.product().id()) ? need : new Need(kind(mine, need.product()), need.millilitres(), need.piece())).toList();
         return Shopping.of(byKind, have);
     }
 
     /** What is mixed is bought as what it is mixed of, where no jar of it stands that serves. */
-    private List<Need> parted(List<Needed> needs, List<Owned> owned) {
+    private List<Need> parted(List<Needed> needs, List<Lot> mine) {
         Map<String, Double> standing = new HashMap<>();
         jars.standing().stream().filter(jar -> jar.state().phase().serves()).forEach(jar -> jar.gives().ifPresent(gives -> standing.merge(gives.id(), jar.state().left(), Double::sum)));
         List<Need> parted = new ArrayList<>();
@@ -181,19 +183,19 @@ public class Stock {
             }
             double there = Math.min(need.millilitres, standing.getOrDefault(need.product.id(), 0.0));
             standing.merge(need.product.id(), -there, Double::sum);
-            need.mixture.ingredients().forEach(part -> bought(part.of(), owned).ifPresent(product -> parted.add(new Need(product, (need.millilitres - there) * part.parts() / need.mixture.parts(), need.piece.title()))));
+            need.mixture.ingredients().forEach(part -> bought(part.of(), mine).ifPresent(product -> parted.add(new Need(product, (need.millilitres - there) * part.parts() / need.mixture.parts(), need.piece.title()))));
         }
         return parted;
     }
 
-    private static Optional<Product> bought(@Nullable String id, List<Owned> owned) {
+    private static Optional<Product> bought(@Nullable String id, List<Lot> mine) {
         return id == null ? Optional.empty() : Goods.shelf().stream().filter(product -> product.id().equals(id)).findFirst()
-                .or(() -> owned.stream().map(Owned::product).filter(Objects::nonNull).filter(product -> product.id().equals(id)).findFirst());
+                .or(() -> mine.stream().map(Lot::product).filter(product -> product.id().equals(id)).findFirst());
     }
 
     /** A lot of the artist's own counts as the kind it is of; a tinted or painted one as itself. */
-    private static Product kind(List<Owned> all, Product own) {
-        return all.stream().filter(owned -> owned.product() != null && owned.product().id().equals(own.id()) && !owned.what().isEmpty()).findFirst().map(owned -> Goods.of(owned.what())).orElse(own);
+    private static Product kind(List<Lot> all, Product own) {
+        return all.stream().filter(lot -> lot.product().id().equals(own.id()) && !lot.what().isEmpty()).findFirst().map(lot -> Goods.of(lot.what())).orElse(own);
     }
 
     /** @param times as often */

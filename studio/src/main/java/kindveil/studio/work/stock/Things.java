@@ -27,6 +27,7 @@ import kindveil.studio.work.piece.PieceWork;
 import kindveil.studio.work.piece.Planned;
 import kindveil.studio.work.shelf.Owned;
 import kindveil.studio.work.shelf.Shelf;
+import kindveil.studio.work.shelf.Gear;
 import kindveil.studio.work.sitting.Diary;
 import kindveil.studio.work.sitting.SittingWork;
 import kindveil.way.Brief;
@@ -36,8 +37,6 @@ import org.springframework.stereotype.Service;
 /** What stands on the shelf that is not poured: sheets, rolls of tape, plates, trays, weights, tools; and what the planned pieces take of it. */
 @Service
 public class Things {
-    /** Kinds that are kept here. */
-    public static final List<Owned.Kind> KINDS = List.of(Owned.Kind.PAPER, Owned.Kind.FILM, Owned.Kind.TAPE, Owned.Kind.PLATE, Owned.Kind.TRAY, Owned.Kind.WEIGHT, Owned.Kind.TOOL);
     /** What is printed on. */
     public static final List<Sheet> SHEETS = List.of(Sheet.COPY_PAPER, Sheet.COATED_FILM, Sheet.TISSUE, Sheet.PHOTO_PAPER);
     private final Shelf shelf;
@@ -61,7 +60,7 @@ public class Things {
      * @param have of it; {@code short_} whether that is too little
      * @param least size wanted, where its size matters
      */
-    public record Need(Owned.Kind kind, String what, double needed, double have, boolean lacking, @Nullable Size least, Set<String> pieces) {
+    public record Need(Gear.Kind kind, String what, double needed, double have, boolean lacking, @Nullable Size least, Set<String> pieces) {
     }
 
     /** Two sides, the longer first. */
@@ -88,12 +87,12 @@ public class Things {
     }
 
     /** All of these kinds, by kind and name. */
-    public List<Owned> all() {
-        return shelf.kept().read().stream().filter(owned -> KINDS.contains(owned.kind())).sorted(Comparator.comparing((Owned owned) -> KINDS.indexOf(owned.kind())).thenComparing(owned -> owned.name().toLowerCase(Locale.ROOT))).toList();
+    public List<Gear> all() {
+        return shelf.all(Gear.class).stream().sorted(Comparator.comparing(Gear::kind).thenComparing(thing -> thing.name().toLowerCase(Locale.ROOT))).toList();
     }
 
-    public void keep(Owned owned) {
-        shelf.keep(owned);
+    public void keep(Gear thing) {
+        shelf.keep(thing);
     }
 
     public void remove(UUID id) {
@@ -106,7 +105,7 @@ public class Things {
     }
 
     /** Rolls of tape, with the mm left of them. */
-    public List<JarWork.Lot> rolls() {
+    public List<JarWork.Left<Gear>> rolls() {
         return jars.rolls();
     }
 
@@ -132,7 +131,7 @@ public class Things {
                 }
             }
         }
-        List<Owned> all = all();
+        List<Gear> all = all();
         List<Need> needs = new ArrayList<>(sheets(wanted, all));
         needs.addAll(tapes(wanted));
         needs.addAll(sized(wanted, all));
@@ -141,18 +140,18 @@ public class Things {
         return new Kit(needs, List.copyOf(tools), amounts);
     }
 
-    private static List<Need> sheets(List<Wanted> wanted, List<Owned> all) {
+    private static List<Need> sheets(List<Wanted> wanted, List<Gear> all) {
         Map<Sheet, List<Wanted>> bySheet = new EnumMap<>(Sheet.class);
         wanted.forEach(one -> one.reading.sheet().ifPresent(sheet -> bySheet.computeIfAbsent(sheet, key -> new ArrayList<>()).add(one)));
         List<Need> needs = new ArrayList<>();
         bySheet.forEach((sheet, own) -> {
-            List<Owned> stock = all.stream().filter(owned -> owned.what().equals(Owned.what(sheet))).toList();
-            SheetSize size = stock.stream().map(Owned::size).filter(java.util.Objects::nonNull).findFirst().map(one -> SheetSize.own(one.width(), one.height())).orElse(Paper.A4.size());
-            double have = stock.stream().mapToInt(Owned::count).sum();
+            List<Gear> stock = all.stream().filter(owned -> owned.what().equals(Owned.what(sheet))).toList();
+            SheetSize size = stock.stream().map(Gear::size).filter(java.util.Objects::nonNull).findFirst().map(one -> SheetSize.own(one.width(), one.height())).orElse(Paper.A4.size());
+            double have = stock.stream().mapToInt(Gear::count).sum();
             List<Packing.Wanted> prints = new ArrayList<>();
             own.forEach(one -> prints.add(new Packing.Wanted(one.piece.title() + " " + prints.size(), one.brief.width(), one.brief.height(), 1)));
             int needed = packed(size, prints);
-            needs.add(new Need(sheet == Sheet.COATED_FILM ? Owned.Kind.FILM : Owned.Kind.PAPER, sheet.words(), needed, have, have < needed, null, titles(own)));
+            needs.add(new Need(sheet == Sheet.COATED_FILM ? Gear.Kind.FILM : Gear.Kind.PAPER, sheet.words(), needed, have, have < needed, null, titles(own)));
         });
         return needs;
     }
@@ -170,25 +169,25 @@ public class Things {
     private List<Need> tapes(List<Wanted> wanted) {
         Map<Length, List<Wanted>> byWidth = new LinkedHashMap<>();
         wanted.forEach(one -> one.reading.tape().ifPresent(strips -> byWidth.computeIfAbsent(strips.width(), key -> new ArrayList<>()).add(one)));
-        List<JarWork.Lot> rolls = byWidth.isEmpty() ? List.of() : rolls();
+        List<JarWork.Left<Gear>> rolls = byWidth.isEmpty() ? List.of() : rolls();
         List<Need> needs = new ArrayList<>();
         byWidth.forEach((width, own) -> {
             double needed = own.stream().mapToDouble(one -> one.reading.tape().orElseThrow().total().millimetres()).sum();
-            double have = rolls.stream().filter(roll -> roll.owned().size().width().equals(width)).mapToDouble(JarWork.Lot::left).sum();
-            needs.add(new Need(Owned.Kind.TAPE, width.print(kindveil.measure.UnitSystem.METRIC), needed, have, have < needed, new Size(width, width), titles(own)));
+            double have = rolls.stream().filter(roll -> roll.owned().size().width().equals(width)).mapToDouble(JarWork.Left::left).sum();
+            needs.add(new Need(Gear.Kind.TAPE, width.print(kindveil.measure.UnitSystem.METRIC), needed, have, have < needed, new Size(width, width), titles(own)));
         });
         return needs;
     }
 
-    private static List<Need> sized(List<Wanted> wanted, List<Owned> all) {
+    private static List<Need> sized(List<Wanted> wanted, List<Gear> all) {
         List<Need> needs = new ArrayList<>();
-        sized(needs, Owned.Kind.PLATE, wanted.stream().filter(one -> one.reading.plate()).toList(), false, all);
-        sized(needs, Owned.Kind.TRAY, wanted.stream().filter(one -> one.reading.tray()).toList(), true, all);
-        sized(needs, Owned.Kind.WEIGHT, wanted.stream().filter(one -> one.reading.weight()).toList(), false, all);
+        sized(needs, Gear.Kind.PLATE, wanted.stream().filter(one -> one.reading.plate()).toList(), false, all);
+        sized(needs, Gear.Kind.TRAY, wanted.stream().filter(one -> one.reading.tray()).toList(), true, all);
+        sized(needs, Gear.Kind.WEIGHT, wanted.stream().filter(one -> one.reading.weight()).toList(), false, all);
         return needs;
     }
 
-    private static void sized(List<Need> needs, Owned.Kind kind, List<Wanted> own, boolean beside, List<Owned> all) {
+    private static void sized(List<Need> needs, Gear.Kind kind, List<Wanted> own, boolean beside, List<Gear> all) {
         if (own.isEmpty()) {
             return;
         }

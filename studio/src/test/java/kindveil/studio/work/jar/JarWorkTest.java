@@ -3,6 +3,7 @@ package kindveil.studio.work.jar;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
+import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
@@ -41,7 +42,11 @@ import kindveil.studio.work.Kept;
 import kindveil.studio.work.making.StoredMaking;
 import kindveil.studio.work.room.Rooms;
 import kindveil.studio.work.room.StudioRoom;
+import kindveil.studio.work.shelf.Gear;
+import kindveil.studio.work.shelf.Lot;
+import kindveil.studio.work.shelf.OwnSupport;
 import kindveil.studio.work.shelf.Owned;
+import kindveil.studio.work.shelf.Print;
 import kindveil.studio.work.shelf.Shelf;
 import kindveil.way.Act;
 import kindveil.way.Brief;
@@ -114,7 +119,7 @@ class JarWorkTest {
 
         @Override
         public Map<UUID, Double> outOfLots() {
-            return sums(one -> one.lot() != null && owned.get(one.lot()).looked() != null && !one.at().isAfter(owned.get(one.lot()).looked().at()) ? null : one.lot());
+            return sums(one -> one.lot() != null && looked(owned.get(one.lot())).filter(at -> !one.at().isAfter(at)).isPresent() ? null : one.lot());
         }
 
         private Map<UUID, Double> sums(Function<Drawn, @Nullable UUID> of) {
@@ -122,9 +127,19 @@ class JarWorkTest {
         }
     }
 
+    private static Optional<Instant> looked(Owned one) {
+        return switch (one) {
+            case Lot lot -> Optional.ofNullable(lot.filling().looked()).map(Lot.Looked::at);
+            case Gear gear -> Optional.ofNullable(gear.looked());
+            case Print print -> Optional.ofNullable(print.counted());
+            case OwnSupport support -> Optional.empty();
+        };
+    }
+
     @BeforeEach
     void open() {
         Shelf shelf = mock(Shelf.class);
+        when(shelf.all(any())).thenCallRealMethod();
         when(shelf.kept()).thenAnswer(asked -> new Kept<>(List.copyOf(owned.values()), List.of()));
         Rooms rooms = mock(Rooms.class);
         when(rooms.now()).thenReturn(new StudioRoom(0, 20, 50, UnitSystem.METRIC, NOW));
@@ -133,7 +148,7 @@ class JarWorkTest {
 
     private UUID lot(String kind, double millilitres, double level, @Nullable LocalDate opened, Ageing.@Nullable Sign sign) {
         UUID id = UUID.randomUUID();
-        owned.put(id, new Owned(id, Owned.Kind.LOT, kind, kind + " " + owned.size(), 1, null, level, null, opened, Goods.of(kind).called(id.toString(), kind), null, millilitres, new Owned.Looked(NOW.minusSeconds(60), sign)));
+        owned.put(id, new Lot(id, kind, kind + " " + owned.size(), 1, Goods.of(kind).called(id.toString(), kind), null, opened, new Lot.Filling(millilitres, level, new Lot.Looked(NOW.minusSeconds(60), sign))));
         return id;
     }
 
@@ -248,11 +263,11 @@ class JarWorkTest {
         owned.remove(unopened);
         jars.drawn.clear();
         tell(making("gel-lay"), Integer.MAX_VALUE, null);
-        JarWork.Lot short_ = work.lots().stream().filter(one -> one.owned().id().equals(old)).findFirst().orElseThrow();
-        assertEquals(0, short_.left());
-        assertTrue(short_.over() > 0.5);
+        JarWork.Left<Lot> empty = work.lots().stream().filter(one -> one.owned().id().equals(old)).findFirst().orElseThrow();
+        assertEquals(0, empty.left());
+        assertTrue(empty.over() > 0.5);
         // somebody looks again: what was taken before that is behind
-        owned.put(old, new Owned(old, Owned.Kind.LOT, "gloss-medium", "gel", 1, null, 0.5, null, null, Products.GLOSS_MEDIUM, null, 250.0, new Owned.Looked(NOW, null)));
+        owned.put(old, new Lot(old, "gloss-medium", "gel", 1, Products.GLOSS_MEDIUM, null, null, new Lot.Filling(250.0, 0.5, new Lot.Looked(NOW, null))));
         assertEquals(125, left(old), 1e-9);
     }
 
@@ -278,7 +293,7 @@ class JarWorkTest {
                 work.tookBack(begun.get(random.nextInt(begun.size())).id(), random.nextInt(4));
             }
             Map<UUID, Double> out = jars.outOfLots();
-            for (JarWork.Lot lot : work.lots()) {
+            for (JarWork.Left<Lot> lot : work.lots()) {
                 assertTrue(lot.left() >= 0 && lot.over() >= 0 && (lot.left() == 0 || lot.over() == 0));
                 assertEquals(full.get(lot.owned().id()), lot.left() - lot.over() + out.getOrDefault(lot.owned().id(), 0.0), 1e-6);
             }
@@ -293,10 +308,10 @@ class JarWorkTest {
     @Test
     void aRollOfTape_isShorterByItsStrips() {
         UUID id = UUID.randomUUID();
-        owned.put(id, new Owned(id, Owned.Kind.TAPE, "", "tape", 1, new Owned.Size(Length.ofMillimetres(48), Length.ofMillimetres(60_000)), 1.0, null, null, null, null, null, null));
+        owned.put(id, new Gear(id, Gear.Kind.TAPE, "", "tape", 1, new Owned.Size(Length.ofMillimetres(48), Length.ofMillimetres(60_000)), 1.0, null, null));
         StoredMaking making = making("tape-lift");
         tell(making, Integer.MAX_VALUE, null);
-        JarWork.Lot roll = work.rolls().getFirst();
+        JarWork.Left<Gear> roll = work.rolls().getFirst();
         double strips = jars.drawn.stream().filter(one -> id.equals(one.lot())).mapToDouble(Drawn::amount).sum();
         assertTrue(strips > 300 && strips < 2000, String.valueOf(strips));
         assertEquals(60_000 - strips, roll.left(), 1e-9);
