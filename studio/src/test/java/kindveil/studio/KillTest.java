@@ -15,7 +15,6 @@ import java.util.UUID;
 import java.util.Set;
 import java.util.spi.ToolProvider;
 import java.util.Random;
-import java.time.Duration;
 import java.nio.file.Files;
 import java.io.File;
 import java.io.UncheckedIOException;
@@ -25,10 +24,14 @@ import java.nio.file.Path;
 import java.nio.file.StandardWatchEventKinds;
 import java.nio.file.WatchService;
 import java.util.Map;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -37,6 +40,8 @@ import org.junit.jupiter.api.io.TempDir;
 class KillTest {
     @TempDir
     private static Path packs;
+    /** Kinds of things a person does one after another. */
+    private static final int KINDS = 5;
     private static String classPath;
     /** How the classes read at a start are kept, then used. */
     private static String archived;
@@ -128,7 +133,6 @@ class KillTest {
             assertEquals(200, made.status());
             String piece = made.path().replaceAll("/source$", "");
             pieces.put(piece, title);
-            begun.release();
             return piece;
         }
 
@@ -136,6 +140,7 @@ class KillTest {
         private void goOn(Web web, int kind) {
             try {
                 String bench = bench(web);
+                begun.release();
                 String piece = pieces.keySet().iterator().next();
                 for (int i = 0; ; i++) {
                     switch (kind) {
@@ -146,7 +151,10 @@ class KillTest {
                             told.put(bench, seq + 1);
                         }
                         case 1 -> begun(web);
-                        case 2 -> assertEquals("/room", web.post("/room/backup", Map.of()).path());
+                        case 2 -> {
+                            Web.Answer backup = web.post("/room/backup", Map.of());
+                            assertEquals("/room", backup.path(), backup.words());
+                        }
                         case 3 -> {
                             String came = "Came %d-%d.".formatted(number.incrementAndGet(), i);
                             assertEquals(200, web.uploads(piece + "/notes", Map.of("once", UUID.randomUUID().toString(), "verdict", "NEARLY", "came", came), Map.of("photo", Samples.cornerPng())).status());
@@ -180,29 +188,16 @@ class KillTest {
         }
     }
 
-    /** Killed while deeds are told, pictures are sent, a backup is written, a result is noted; 200 times with {@code -Dkindveil.kills=200}. */
+    /** Killed while deeds are told, pictures are sent, a backup is written, a result is noted, all at once; 200 times with {@code -Dkindveil.kills=200}. */
     @Test
     void killed_atAnyMoment_losesNothingThatWasAcknowledged() throws Exception {
-        int kills = Integer.getInteger("kindveil.kills", 5);
+        int kills = Integer.getInteger("kindveil.kills", 2);
         Random moments = new Random(7);
         Acknowledged acknowledged = new Acknowledged();
         int port = freePort();
         for (int kill = 0; kill < kills; kill++) {
-            Process process = start(port, folder);
-            try {
-                Web web = new Web("http://localhost:" + port);
-                acknowledged.newIsThere(web);
-                int kind = kill % 5;
-                Thread person = Thread.ofVirtual().start(() -> acknowledged.goOn(web, kind));
-                // not before something was begun, and at any moment after
-                assertTrue(acknowledged.begun.tryAcquire(60, TimeUnit.SECONDS));
-                person.join(Duration.ofMillis(600 + moments.nextInt(2500)));
-                process.destroyForcibly();
-                assertTrue(process.waitFor(20, TimeUnit.SECONDS));
-                person.join(Duration.ofSeconds(20));
-                acknowledged.begun.drainPermits();
-            } finally {
-                process.destroyForcibly();
+            try (ExecutorService hands = Executors.newVirtualThreadPerTaskExecutor()) {
+                killed(acknowledged, hands, port, 600 + moments.nextInt(2500));
             }
         }
         Process process = start(port, folder);
@@ -215,6 +210,27 @@ class KillTest {
             Path other = folder.resolve("restored-" + backup.file().getFileName());
             Backups.restore(backup.file(), other);
             assertTrue(Files.exists(other.resolve("studio.mv.db")), "what is called a backup is one");
+        }
+    }
+
+    /** Five people at it, each at something else. */
+    private void killed(Acknowledged acknowledged, ExecutorService hands, int port, int after) throws Exception {
+        Process process = start(port, folder);
+        try {
+            String address = "http://localhost:" + port;
+            acknowledged.newIsThere(new Web(address));
+            List<Future<?>> people = IntStream.range(0, KINDS).<Future<?>>mapToObj(kind -> hands.submit(() -> acknowledged.goOn(new Web(address), kind))).toList();
+            // not before each has begun something, and at any moment after
+            assertTrue(acknowledged.begun.tryAcquire(KINDS, 60, TimeUnit.SECONDS));
+            assertFalse(process.waitFor(after, TimeUnit.MILLISECONDS));
+            process.destroyForcibly();
+            for (Future<?> person : people) {
+                // what went wrong before it was killed is told here
+                person.get(40, TimeUnit.SECONDS);
+            }
+            acknowledged.begun.drainPermits();
+        } finally {
+            process.destroyForcibly().waitFor();
         }
     }
 

@@ -33,7 +33,7 @@ public class BackupWork {
     private final Clock clock;
     private final ZoneId zone;
     /** What the last backup holds, once it was looked at. */
-    private @Nullable String held;
+    private @Nullable Holding held;
 
     BackupWork(DataSource store, Environment asked, Clock clock, ZoneId zone) {
         this.store = store;
@@ -82,7 +82,7 @@ public class BackupWork {
                 if (held == null && last().isPresent()) {
                     held = Backups.opened(last().get().file());
                 }
-                if (!Backups.counted(connection).equals(held)) {
+                if (!Holding.of(connection).equals(held)) {
                     make();
                 }
             } catch (SQLException | Backups.Failed failed) {
