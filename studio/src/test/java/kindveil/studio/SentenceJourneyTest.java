@@ -30,11 +30,11 @@ class SentenceJourneyTest {
         this.studio = studio;
     }
 
-    /** The first answer to a change is held back until the test lets it go. */
-    private static List<Route> holdingTheFirst(Page page) {
+    /** What is first asked for of an address is held back until the test lets it go. */
+    private static List<Route> holdingTheFirst(Page page, String method, String address) {
         List<Route> held = new ArrayList<>();
-        page.route("**/build", route -> {
-            if (route.request().method().equals("POST") && held.isEmpty()) {
+        page.route(address, route -> {
+            if (held.isEmpty() && route.request().method().equals(method)) {
                 held.add(route);
             } else {
                 route.resume();
@@ -50,7 +50,7 @@ class SentenceJourneyTest {
         page.navigate(studio.address() + "/pieces/" + id + "/build?open=paper");
         assertThat(page.locator("#drowning")).isVisible();
         // the first answer is held back until more was changed
-        List<Route> held = holdingTheFirst(page);
+        List<Route> held = holdingTheFirst(page, "POST", "**/build");
         page.locator("#told-wish").selectOption("CLEAN");
         page.waitForCondition(() -> held.size() == 1);
         page.locator("#told-ground").selectOption("GESSO");
@@ -79,7 +79,7 @@ class SentenceJourneyTest {
         page.navigate(studio.address() + "/pieces/" + id + "/build");
         assertThat(page.locator("#drowning")).isVisible();
         page.locator("#another summary").click();
-        List<Route> held = holdingTheFirst(page);
+        List<Route> held = holdingTheFirst(page, "POST", "**/build");
         page.locator("#told-wish").selectOption("CLEAN");
         page.waitForCondition(() -> held.size() == 1);
         page.locator("#another-way").selectOption("gel-lay");
@@ -112,22 +112,9 @@ class SentenceJourneyTest {
         return studio.address() + "/pieces/" + studio.bean(PieceWork.class).begin("Early hand", Length.ofMillimetres(90), "early.png", Samples.cornerPng()).id() + "/source/opaque";
     }
 
-    /** What is asked for first is held back until the test lets it go. */
-    private static List<Route> held(Page page, String address, String method) {
-        List<Route> held = new ArrayList<>();
-        page.route(address, route -> {
-            if (held.isEmpty() && route.request().method().equals(method)) {
-                held.add(route);
-            } else {
-                route.resume();
-            }
-        });
-        return held;
-    }
-
     @Test
     void pressedBeforeTheScriptIsThere_isDoneWhenItIs(Page page) {
-        List<Route> script = held(page, "**/js/opaque.js", "GET");
+        List<Route> script = holdingTheFirst(page, "GET", "**/js/opaque.js");
         page.navigate(opaque(), new Page.NavigateOptions().setWaitUntil(WaitUntilState.COMMIT));
         page.waitForCondition(() -> script.size() == 1);
         page.getByText("Everything").click();
@@ -142,7 +129,7 @@ class SentenceJourneyTest {
     void doneWhileAnAnswerIsAwaited_isDoneAfterIt_andTakenBackOneByOne(Page page) {
         page.navigate(opaque());
         assertThat(page.locator("#opaque-told")).containsText("as it was found");
-        List<Route> first = held(page, "**/source/opaque", "POST");
+        List<Route> first = holdingTheFirst(page, "POST", "**/source/opaque");
         page.getByText("Everything").click();
         page.waitForCondition(() -> first.size() == 1);
         page.getByLabel("wipe off").check();
@@ -165,7 +152,7 @@ class SentenceJourneyTest {
     @Test
     void pressedBeforeTheBenchListens_isDoneWhenItDoes(Page page) {
         UUID piece = studio.bean(PieceWork.class).begin("Early bench", Length.ofMillimetres(90), "early.png", Samples.cornerPng()).id();
-        List<Route> script = held(page, "**/js/bench.js", "GET");
+        List<Route> script = holdingTheFirst(page, "GET", "**/js/bench.js");
         page.navigate(studio.address() + "/bench/" + studio.bean(MakeWork.class).begin(piece).id(), new Page.NavigateOptions().setWaitUntil(WaitUntilState.COMMIT));
         page.waitForCondition(() -> script.size() == 1);
         page.locator("[data-sound]").click();

@@ -118,7 +118,7 @@ public class ArchiveWork {
         });
         written.forEach(entry -> Stream.of(entry.photo(), entry.judged().foreseen()).filter(Objects::nonNull).forEach(named::add));
         List<Owned> owned = chosen.isEmpty() ? shelf.kept().read() : List.of();
-        owned.stream().filter(Print.class::isInstance).map(Print.class::cast).flatMap(print -> print.from().stream()).map(Lineage::picture).forEach(named::add);
+        Owned.of(owned, Print.class).stream().flatMap(print -> print.from().stream()).map(Lineage::picture).forEach(named::add);
         ArchiveForm form = new ArchiveForm(ArchiveForm.FORMAT, ArchiveForm.VERSION, clock.instant(), of.stream().map(PieceForm::of).toList(), made.stream().map(MakingForm::of).toList(),
                 written.stream().map(EntryForm::of).toList(), owned.stream().map(OwnedForm::of).toList(),
                 rooms.since(made.stream().map(StoredMaking::begun).min(Comparator.naturalOrder()).orElse(clock.instant())).stream().map(AirForm::of).toList(),

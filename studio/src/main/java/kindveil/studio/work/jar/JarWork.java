@@ -126,11 +126,7 @@ public class JarWork implements Using {
     /** All that is poured, and paper, as it stands now: read once. */
     public OnShelf shelf() {
         List<Owned> all = shelf.kept().read();
-        return new OnShelf(lots(of(all, Lot.class)), standing(), of(all, Gear.class).stream().filter(thing -> thing.kind() == Gear.Kind.PAPER).toList());
-    }
-
-    private static <T extends Owned> List<T> of(List<Owned> all, Class<T> sort) {
-        return all.stream().filter(sort::isInstance).map(sort::cast).toList();
+        return new OnShelf(lots(Owned.of(all, Lot.class)), standing(), Owned.of(all, Gear.class).stream().filter(thing -> thing.kind() == Gear.Kind.PAPER).toList());
     }
 
     // --- filled, opened, looked at, thrown away

@@ -1,5 +1,6 @@
 package kindveil.studio.work.shelf;
 
+import java.util.List;
 import java.util.UUID;
 import kindveil.bench.Sheet;
 import kindveil.measure.Length;
@@ -34,6 +35,11 @@ public sealed interface Owned permits Lot, Print, OwnSupport, Gear {
             case TISSUE -> "tissue";
             case PHOTO_PAPER -> "photo-paper";
         };
+    }
+
+    /** Those of one sort among many. */
+    static <T extends Owned> List<T> of(List<Owned> all, Class<T> sort) {
+        return all.stream().filter(sort::isInstance).map(sort::cast).toList();
     }
 
     /** What holds of all of them. */

@@ -19,7 +19,7 @@ public interface Shelf {
 
     /** All of one sort that can be read, by name. */
     default <T extends Owned> List<T> all(Class<T> sort) {
-        return kept().read().stream().filter(sort::isInstance).map(sort::cast).toList();
+        return Owned.of(kept().read(), sort);
     }
 
     /** Where it is there, and of that sort. */

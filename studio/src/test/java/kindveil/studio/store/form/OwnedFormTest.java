@@ -14,12 +14,14 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import kindveil.bench.Hand;
 import kindveil.bench.PrintKind;
+import kindveil.bench.Support;
 import kindveil.measure.Length;
 import kindveil.mixing.Ageing;
 import kindveil.product.Goods;
 import kindveil.studio.work.shelf.Gear;
 import kindveil.studio.work.shelf.Lineage;
 import kindveil.studio.work.shelf.Lot;
+import kindveil.studio.work.shelf.OwnSupport;
 import kindveil.studio.work.shelf.Owned;
 import kindveil.studio.work.shelf.Owned.Size;
 import kindveil.studio.work.shelf.Print;
@@ -44,7 +46,8 @@ class OwnedFormTest {
                 new Lot(id(), "", "mine", 1, Goods.of("gesso"), null, null, Lot.Filling.UNKNOWN), new Lot(id(), "gesso", "gesso", 0, Goods.of("gesso"), null, null, new Lot.Filling(500.0, null, new Lot.Looked(NOW, null))));
         Stream<Owned> prints = Stream.of(new Print(id(), "copy", "Oar", 3, SIZE, NOW, lineage()), new Print(id(), "ghost", "Oar", 1, SIZE, null, null));
         Stream<Owned> gear = Arrays.stream(Gear.Kind.values()).flatMap(kind -> Stream.of(new Gear(id(), kind, kind == Gear.Kind.PAPER ? "tissue" : "", "it", 7, SIZE, 0.5, 18.0, NOW), new Gear(id(), kind, "", "it", 0, null, null, null, null)));
-        return Stream.of(lots, prints, gear).flatMap(each -> each).toList();
+        Stream<Owned> supports = Support.values().stream().map(like -> new OwnSupport(id(), like.own(id().toString(), "mine", Support.Told.NOTHING)));
+        return Stream.of(lots, prints, gear, supports).flatMap(each -> each).toList();
     }
 
     @ParameterizedTest
@@ -58,7 +61,7 @@ class OwnedFormTest {
     void sorts_areToldApartByTheirToken() {
         Set<String> tokens = new HashSet<>();
         everySort().forEach(owned -> tokens.add(OwnedForm.of(owned).kind()));
-        assertEquals(Set.of("lot", "print", "tool", "plate", "tray", "weight", "paper", "film", "tape"), tokens);
+        assertEquals(Set.of("lot", "print", "support", "tool", "plate", "tray", "weight", "paper", "film", "tape"), tokens);
     }
 
     /** What makes it what it is is missing, or nobody knows what it is: it is said of which. */
