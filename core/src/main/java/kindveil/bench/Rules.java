@@ -7,6 +7,8 @@ import java.util.Optional;
 import kindveil.bench.Layer.Coating;
 import kindveil.bench.Layer.Residue;
 import kindveil.bench.Refusal.Kind;
+import kindveil.drying.Damp;
+import kindveil.drying.DryingAdvice;
 import kindveil.drying.Stage;
 import kindveil.light.Fibre.Filling;
 import kindveil.measure.Figures;
@@ -89,7 +91,7 @@ final class Rules {
         for (Coating coat : bench.layers(face, Coating.class)) {
             Optional<Duration> wait = coat.until(stage, bench.now());
             if (wait.isEmpty()) {
-                return Optional.of(notDry(bench, face, coat, stage, consequence, "It will not get there in this room at %s: warm it, dry the air or bring a fan.".formatted(bench.room().humidity())));
+                return Optional.of(notDry(bench, face, coat, stage, consequence, "It will not get there in this room at %s. %s".formatted(bench.room().humidity(), DryingAdvice.of(stage, bench.room()).words())));
             }
             if (wait.get().compareTo(longest) > 0) {
                 slowest = coat;
@@ -111,7 +113,7 @@ final class Rules {
     static Optional<Refusal> dampFibre(Bench bench, Face face, Product agent) {
         return bench.layers(face, Residue.class).stream().filter(r -> r.filling() == Filling.WATER).findFirst().map(damp -> new Refusal(Kind.STILL_WET, face,
                 "The fibre is still damp: you cannot see yet what is left, and %s would shut the water in.".formatted(agent.words()),
-                damp.white() == null ? "It will not dry in this room at %s: warm it, dry the air or bring a fan.".formatted(bench.room().humidity())
+                damp.white() == null ? "It will not dry in this room at %s. %s".formatted(bench.room().humidity(), DryingAdvice.of(Damp.residue(), bench.room()).words())
                         : "Wait about %s until it has turned white, then judge.".formatted(Span.words(Span.longer(damp.white().minus(bench.now()), Span.minutes(1))))));
     }
 

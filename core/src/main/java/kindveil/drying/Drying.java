@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.DoubleFunction;
+import java.util.function.DoubleUnaryOperator;
 import kindveil.measure.Span;
 import org.jspecify.annotations.Nullable;
 
@@ -17,6 +18,8 @@ public final class Drying {
     /** Share of its first water at which a film begins to hold, and at which it is safe (assumed). */
     private static final double BEGINS_TO_HOLD = 0.35;
     private static final double HOLDS = 0.12;
+    /** Between the rates curves are worked out for, in their logarithm: half of the standard deviation nobody has taught. */
+    private static final double NODE = 0.175;
     private static final double QUARTER = 0.25;
     private static final double HALF = 0.5;
     private static final double NINE_TENTHS = 0.9;
@@ -146,12 +149,76 @@ public final class Drying {
 
     /** The chance that a stage has been reached by a time, 0 to 1: how much is believed in the rates that have got there. */
     public double chance(Stage stage, Duration at, Belief belief) {
-        return Math.clamp(belief.mean(rate -> curve(rate).reaches(stage).filter(after -> after.compareTo(elapsed(at)) <= 0).isPresent() ? 1 : 0), 0, 1);
+        double slowest = slowest(stage, elapsed(at), belief);
+        double half = belief.step() / 2;
+        return belief.mean(stage.waterShare(), log -> Math.clamp((log + half - slowest) / (2 * half), 0, 1));
+    }
+
+    /** The logarithm of the slowest rate that has got to a stage after a time; infinite where none, or every one, has. */
+    private double slowest(Stage stage, Duration elapsed, Belief belief) {
+        int low = (int) Math.floor(belief.least() / NODE) - 1;
+        int high = (int) Math.ceil(belief.most() / NODE) + 1;
+        if (!reached(stage, elapsed, high)) {
+            return Double.POSITIVE_INFINITY;
+        }
+        if (reached(stage, elapsed, low)) {
+            return Double.NEGATIVE_INFINITY;
+        }
+        while (high - low > 1) {
+            int middle = Math.floorDiv(low + high, 2);
+            if (reached(stage, elapsed, middle)) {
+                high = middle;
+            } else {
+                low = middle;
+            }
+        }
+        return NODE * (high - between(node(low).reaches(stage), node(high).reaches(stage).orElseThrow(), elapsed));
+    }
+
+    /** How far from the quicker of two rates to the slower one lies that gets there just now, 0 to 1; times go with the inverse of a rate, nearly. */
+    private static double between(Optional<Duration> slow, Duration quick, Duration elapsed) {
+        if (slow.isEmpty()) {
+            return 0;
+        }
+        double a = Math.max(1, quick.toMillis());
+        double b = Math.max(1, slow.get().toMillis());
+        double now = Math.max(1, elapsed.toMillis());
+        return Math.clamp(Math.log(now / a) / Math.log(b / a), 0, 1);
+    }
+
+    private boolean reached(Stage stage, Duration elapsed, int node) {
+        return node(node).reaches(stage).filter(after -> after.compareTo(elapsed) <= 0).isPresent();
     }
 
     /** How far it holds what is rubbed over it at a time, 0 to 1: the mean over all rates of how far its film has closed. */
     public double holds(Duration at, Belief belief) {
-        return Math.clamp(belief.mean(rate -> Math.clamp((BEGINS_TO_HOLD - waterShare(at, rate)) / (BEGINS_TO_HOLD - HOLDS), 0, 1)), 0, 1);
+        DoubleUnaryOperator left = sharesByRate(at, belief);
+        return belief.mean(HOLDS, log -> Math.clamp((BEGINS_TO_HOLD - left.applyAsDouble(log)) / (BEGINS_TO_HOLD - HOLDS), 0, 1));
+    }
+
+    /** Share of its first water left at a time, by the logarithm of the rate: cubic between curves whose rates lie half a standard deviation apart. */
+    DoubleUnaryOperator sharesByRate(Duration at, Belief belief) {
+        int first = (int) Math.floor(belief.least() / NODE) - 1;
+        double[] shares = new double[(int) Math.ceil(belief.most() / NODE) + 2 - first + 1];
+        Duration elapsed = elapsed(at);
+        for (int i = 0; i < shares.length; i++) {
+            shares[i] = node(first + i).shareAfter(elapsed);
+        }
+        return log -> {
+            double at0 = Math.clamp(log / NODE - first, 1, shares.length - 2.001);
+            int i = (int) at0;
+            double t = at0 - i;
+            double a = shares[i];
+            double b = shares[i + 1];
+            double before = (b - shares[i - 1]) / 2;
+            double after = (shares[i + 2] - a) / 2;
+            double cubic = (1 + 2 * t) * (1 - t) * (1 - t) * a + t * (1 - t) * (1 - t) * before + t * t * (3 - 2 * t) * b - t * t * (1 - t) * after;
+            return Math.clamp(cubic, Math.min(a, b), Math.max(a, b));
+        };
+    }
+
+    private Curve node(int node) {
+        return curve(Math.exp(node * NODE));
     }
 
     /** The dampest air, in per cent, in which a stage is reached at all. */

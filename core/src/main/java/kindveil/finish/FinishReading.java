@@ -40,11 +40,10 @@ public record FinishReading(List<Offer> offers) {
      * @param against why it does not hold; empty where it does
      * @param doubts what it is taken with
      * @param instead the nearest order that holds and ends with it, or with the same way in another kind; empty where it holds, or nothing helps
-     * @param from when its first coat may be laid, on the bench's time
-     * @param done when the last act of it is over, on the bench's time
+     * @param from when its first coat may be laid, on the bench's time; null where it never may in this air
      * @param closes ways that held before and no longer do, by name
      */
-    public record Offer(LastCoat coat, List<String> against, List<Concern> doubts, List<LastCoat> instead, Duration from, Duration done, Becomes becomes, List<String> closes) {
+    public record Offer(LastCoat coat, List<String> against, List<Concern> doubts, List<LastCoat> instead, @Nullable Duration from, Becomes becomes, List<String> closes) {
         public Offer {
             against = List.copyOf(against);
             doubts = List.copyOf(doubts);
@@ -161,8 +160,8 @@ public record FinishReading(List<Offer> offers) {
     private static Offer offer(LastCoat coat, List<LastCoat> all, Set<LastCoat> now, Trying trying) {
         Tried tried = trying.last(List.of(coat));
         List<String> closes = tried.holds() ? closes(coat, now, trying) : List.of();
-        Duration from = tried.moments.stream().filter(moment -> does(moment.act().step())).map(Moment::start).findFirst().orElse(tried.moments.getLast().start());
-        return new Offer(coat, tried.against, tried.doubts, tried.holds() ? List.of() : instead(coat, all, now, trying), from, tried.moments.getLast().end(), becomes(tried), closes);
+        Moment first = tried.moments.stream().filter(moment -> does(moment.act().step())).findFirst().orElse(tried.moments.getLast());
+        return new Offer(coat, tried.against, tried.doubts, tried.holds() ? List.of() : instead(coat, all, now, trying), first.timed() ? first.start() : null, becomes(tried), closes);
     }
 
     /** Whether a step is what the way is about, and not its dusting. */

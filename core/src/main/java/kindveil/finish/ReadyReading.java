@@ -9,6 +9,7 @@ import kindveil.bench.Face;
 import kindveil.bench.Layer;
 import kindveil.bench.Layer.Coating;
 import kindveil.bench.Layer.Foil;
+import kindveil.drying.DryingAdvice;
 import kindveil.drying.Stage;
 import kindveil.measure.Span;
 import kindveil.product.Trait;
@@ -48,16 +49,22 @@ public record ReadyReading(List<Ready> uses, String slowest) {
         uses = List.copyOf(uses);
     }
 
+    /** Of work as it ends. */
     public static ReadyReading of(Bench bench) {
+        return of(bench, true);
+    }
+
+    /** @param timed whether it comes to its end at all in this air */
+    public static ReadyReading of(Bench bench, boolean timed) {
         Optional<Curing.Slowest> slowest = Curing.of(bench, Face.SUPPORT_FRONT);
         Duration cured = slowest.map(each -> Span.longer(bench.now(), each.at())).orElse(bench.now());
-        @Nullable Duration dry = through(bench);
+        @Nullable Duration dry = timed ? through(bench) : null;
         boolean foil = bench.layers(Face.SUPPORT_FRONT).stream().anyMatch(Foil.class::isInstance);
         Optional<Coating> top = bench.topCoat(Face.SUPPORT_FRONT);
         boolean oily = top.filter(coat -> coat.product().is(Trait.OILY)).isPresent();
         boolean loose = top.filter(coat -> coat.product().is(Trait.LOOSE)).isPresent();
         boolean waxed = top.filter(coat -> coat.product().is(Trait.WAXY)).isPresent();
-        String never = "It never dries in this air: warm the room, or move its air.";
+        String never = "It never dries in this air. " + DryingAdvice.of(Stage.THROUGH, bench.room()).words();
         Duration late = dry == null ? null : Span.longer(cured, dry);
         return new ReadyReading(List.of(
                 loose ? new Ready(Use.INTERLEAVED, null, "What is loose on it smears: fix it first.") : new Ready(Use.INTERLEAVED, dry, dry == null ? never : ""),

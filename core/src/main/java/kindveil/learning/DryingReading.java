@@ -29,7 +29,6 @@ public record DryingReading(Learned learned, Factor studio, Map<String, Factor> 
     private static final int BED_POINTS = 9;
     private static final double WIDEST = 2;
     private static final double STEP = 0.05;
-    private static final double NEVER_SURE = 0.01;
     /** Of the likelihood its checks would have one by one; less than this and no rate explains them all. */
     private static final double CONTRADICTS = 0.12;
 
@@ -129,7 +128,7 @@ public record DryingReading(Learned learned, Factor studio, Map<String, Factor> 
             double rate = Math.exp(-WIDEST + i * STEP);
             likely[i] = 1;
             for (Check check : checks) {
-                likely[i] *= Math.max(NEVER_SURE, check.likelihood.applyAsDouble(check.drying.waterShare(check.at, rate)));
+                likely[i] *= check.likelihood.applyAsDouble(check.drying.waterShare(check.at, rate));
             }
         }
         return likely;

@@ -3,6 +3,9 @@ package kindveil.making;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import kindveil.drying.DryingAdvice;
+import kindveil.drying.Room;
+import kindveil.way.Times;
 import kindveil.way.Trace;
 import org.jspecify.annotations.Nullable;
 import kindveil.way.Window;
@@ -11,14 +14,15 @@ import kindveil.way.Window;
  * A window in the day: too soon, good, closing, gone.
  *
  * @param began when the wait began
- * @param opens the first check; before it, too soon
- * @param advised from when on it is safe
+ * @param opens the first check; before it, too soon. Null where the room's air keeps it from ever getting there
+ * @param advised from when on it is safe, or null where nobody can say
  * @param closing from when on it is nearly too late, or null
  * @param gone when it is too late, or null
  * @param why in a sentence
- * @param never whether the room's air keeps it from ever getting there
+ * @param reach whether it gets there at all
+ * @param advice what would let it get there, or null where it does
  */
-public record Clock(Instant began, Instant opens, Instant advised, @Nullable Instant closing, @Nullable Instant gone, String why, boolean never) {
+public record Clock(Instant began, @Nullable Instant opens, @Nullable Instant advised, @Nullable Instant closing, @Nullable Instant gone, String why, Times.Reach reach, @Nullable DryingAdvice advice) {
 
     /** Where in the window a moment lies. */
     public enum Phase {
@@ -35,10 +39,12 @@ public record Clock(Instant began, Instant opens, Instant advised, @Nullable Ins
         }
     }
 
-    static Clock of(Trace.Wait pending, Instant benchSetUp) {
+    static Clock of(Trace.Wait pending, Instant benchSetUp, Room room) {
         Instant from = benchSetUp.plus(pending.began());
-        return new Clock(from, from.plus(pending.times().earliest()), from.plus(pending.times().advised()),
-                after(from, pending.times().closing()), after(from, pending.times().latest()), pending.window().why(), pending.times().never());
+        Times times = pending.times();
+        return new Clock(from, times.never() ? null : from.plus(times.earliest()), times.reach() == Times.Reach.REACHED ? from.plus(times.advised()) : null,
+                after(from, times.closing()), after(from, times.latest()), pending.window().why(), times.reach(),
+                times.never() && pending.window() instanceof Window.Dry dry ? Times.advice(dry, room) : null);
     }
 
     private static @Nullable Instant after(Instant from, @Nullable Duration time) {
@@ -51,14 +57,22 @@ public record Clock(Instant began, Instant opens, Instant advised, @Nullable Ins
     }
 
     private Clock both(Clock other) {
-        boolean later = other.opens.isAfter(opens);
-        Clock leading = later || other.gone != null && gone == null && !opens.isAfter(other.opens) ? other : this;
-        return new Clock(leading.began, latest(opens, other.opens), latest(advised, other.advised), first(closing, other.closing),
-                first(gone, other.gone), leading.why, never || other.never);
+        Clock leading = leads(other) ? this : other;
+        return new Clock(leading.began, later(opens, other.opens), later(advised, other.advised), first(closing, other.closing), first(gone, other.gone), leading.why,
+                reach.and(other.reach), advice == null ? other.advice : advice);
     }
 
-    private static Instant latest(Instant a, Instant b) {
-        return a.isAfter(b) ? a : b;
+    /** Whether this is the one that is waited for: it opens last, or never; of two that open at once, the one that closes. */
+    private boolean leads(Clock other) {
+        if (opens == null || other.opens == null) {
+            return opens == null;
+        }
+        return !other.opens.isAfter(opens) && !(other.gone != null && gone == null && opens.equals(other.opens));
+    }
+
+    /** The later of two; none where one of them never comes. */
+    private static @Nullable Instant later(@Nullable Instant a, @Nullable Instant b) {
+        return a == null || b == null ? null : a.isAfter(b) ? a : b;
     }
 
     private static @Nullable Instant first(@Nullable Instant a, @Nullable Instant b) {
@@ -66,13 +80,32 @@ public record Clock(Instant began, Instant opens, Instant advised, @Nullable Ins
     }
 
     public Phase phase(Instant now) {
-        if (now.isBefore(opens)) {
+        if (reach != Times.Reach.REACHED || opens == null || now.isBefore(opens)) {
             return Phase.TOO_SOON;
         }
         if (gone != null && !now.isBefore(gone)) {
             return Phase.GONE;
         }
         return closing != null && !now.isBefore(closing) ? Phase.CLOSING : Phase.GOOD;
+    }
+
+    /** Whether the room's air keeps it from ever getting there. */
+    public boolean never() {
+        return reach == Times.Reach.NEVER;
+    }
+
+    /** Whether what was felt fits nothing the model knows, so that only the hand can say. */
+    public boolean contradicted() {
+        return reach == Times.Reach.CONTRADICTED;
+    }
+
+    /** What to do where there is no safe time; empty where there is one. */
+    public String unusual() {
+        return switch (reach) {
+            case REACHED -> "";
+            case CONTRADICTED -> "What you felt fits nothing the studio knows of this bed: it may be thicker than planned, or the air damper. Trust your hand, and feel it again then.";
+            case NEVER -> "It will not get there in this room’s air. %s".formatted(advice == null ? "" : advice.words()).strip();
+        };
     }
 
     /** Whether it ever becomes too late. */

@@ -60,6 +60,9 @@ public record Departure(String act, String words, Kind kind, @Nullable Duration 
 
     private static Optional<Departure> waited(Trace.Moment moment, Trace.Wait wait) {
         Duration took = moment.start().minus(wait.began());
+        if (wait.times().never()) {
+            return Optional.empty();
+        }
         if (took.compareTo(wait.times().earliest()) < 0) {
             return said(moment, Kind.TOO_SOON, took, wait.times().earliest(), "begun after %s, %s at the earliest was asked".formatted(Span.words(took), Span.atLeast(wait.times().earliest())));
         }

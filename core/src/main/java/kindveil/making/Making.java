@@ -216,7 +216,7 @@ public final class Making {
 
     /** The window of the act at hand; empty when it can be done at any time. */
     public Optional<Clock> clock() {
-        return Optional.ofNullable(Clock.all(waits().stream().map(pending -> Clock.of(pending, begun)).toList()));
+        return Optional.ofNullable(Clock.all(waits().stream().map(pending -> Clock.of(pending, begun, walk.bench().room())).toList()));
     }
 
     /** The windows of the act at hand, with what was seen of what dries. */
@@ -296,7 +296,7 @@ public final class Making {
         List<Clock.Running> running = new ArrayList<>();
         for (Act act : plan.acts().subList(Math.min(walk.index() + 1, plan.acts().size()), plan.acts().size())) {
             for (Wait pending : walk.waits(act)) {
-                running.add(new Clock.Running(act, pending.window(), Clock.of(pending, begun)));
+                running.add(new Clock.Running(act, pending.window(), Clock.of(pending, begun, walk.bench().room())));
             }
         }
         return running;

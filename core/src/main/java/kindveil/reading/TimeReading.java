@@ -23,8 +23,14 @@ public record TimeReading(List<Entry> entries, Duration handsOn, Duration walked
      * @param pause how long the hands wait before it
      * @param waits the windows that end at it
      * @param before the bench as it is begun
+     * @param timed whether it comes at all in this room's air; where not, its times only lay out the thread
      */
-    public record Entry(Act act, Duration start, Duration pause, List<Trace.Wait> waits, Bench before) {
+    public record Entry(Act act, Duration start, Duration pause, List<Trace.Wait> waits, Bench before, boolean timed) {
+        /** From the first act on; empty where it never comes. */
+        public Optional<Duration> begins() {
+            return timed ? Optional.of(start) : Optional.empty();
+        }
+
         /** Whether the artist can put something down and do something else before it. */
         public boolean worthSaying() {
             return pause.compareTo(WORTH_SAYING) >= 0;
@@ -50,7 +56,7 @@ public record TimeReading(List<Entry> entries, Duration handsOn, Duration walked
         Duration free = Duration.ZERO;
         Duration hands = Duration.ZERO;
         for (Trace.Moment moment : trace.moments()) {
-            entries.add(new Entry(moment.act(), moment.start(), moment.start().minus(free), moment.waits(), moment.before()));
+            entries.add(new Entry(moment.act(), moment.start(), moment.start().minus(free), moment.waits(), moment.before(), moment.timed()));
             hands = hands.plus(moment.act().handsOn());
             free = moment.end();
         }

@@ -5,10 +5,10 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import kindveil.bench.Step;
 import kindveil.bench.ThingKind;
 import kindveil.drying.Drying;
+import kindveil.drying.DryingAdvice;
 import kindveil.measure.Length;
 import kindveil.measure.Span;
 import kindveil.reading.TaskReading;
@@ -16,8 +16,10 @@ import kindveil.reading.TaskReading.Resource;
 import kindveil.reading.TaskReading.Use;
 import kindveil.way.Act;
 import kindveil.way.ActId;
+import kindveil.way.Times;
 import kindveil.way.Trace.Moment;
 import kindveil.way.Trace.Wait;
+import kindveil.way.Window;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -26,8 +28,9 @@ import org.jspecify.annotations.Nullable;
  *
  * @param plot the job, or null where a wait never ends in this room
  * @param never the wait that never ends, or null
+ * @param advice what would let it end, or null
  */
-public record JobReading(Problem.@Nullable Plot plot, @Nullable Wait never) {
+public record JobReading(Problem.@Nullable Plot plot, @Nullable Wait never, @Nullable DryingAdvice advice) {
     private static final Duration PAUSE = Duration.ofSeconds(30);
     /** A window with less room than this is not gone away in. */
     private static final Duration TIGHT = Duration.ofMinutes(20);
@@ -43,8 +46,14 @@ public record JobReading(Problem.@Nullable Plot plot, @Nullable Wait never) {
 
     /** Of what is still to come. @param zero the plan's beginning, on the bench's time: what is waited for since before it bounds a task */
     public static JobReading of(Job job, List<Moment> moments, Length width, Length height, Duration zero) {
-        Optional<Wait> never = moments.stream().flatMap(moment -> moment.waits().stream()).filter(wait -> wait.times().never()).findFirst();
-        return never.map(wait -> new JobReading(null, wait)).orElseGet(() -> new JobReading(new Reader(moments, zero, TaskReading.space(width, height)).plot(job), null));
+        for (Moment moment : moments) {
+            for (Wait wait : moment.waits()) {
+                if (wait.times().never() && wait.window() instanceof Window.Dry dry) {
+                    return new JobReading(null, wait, Times.advice(dry, moment.before().room()));
+                }
+            }
+        }
+        return new JobReading(new Reader(moments, zero, TaskReading.space(width, height)).plot(job), null, null);
     }
 
     private static final class Reader {

@@ -27,8 +27,9 @@ public record Trace(Plan plan, List<Moment> moments) {
      * @param waits the windows that end at this act
      * @param refusals what the bench has against it
      * @param concerns what it takes, but doubts
+     * @param timed whether it comes at all: where it, or an act before it, waits for what this room's air keeps from drying, its times serve the walk alone
      */
-    public record Moment(Act act, Duration start, Duration end, Bench before, Bench after, List<Wait> waits, List<Refusal> refusals, List<Concern> concerns) {
+    public record Moment(Act act, Duration start, Duration end, Bench before, Bench after, List<Wait> waits, List<Refusal> refusals, List<Concern> concerns, boolean timed) {
         public Moment {
             waits = List.copyOf(waits);
             refusals = List.copyOf(refusals);
@@ -119,6 +120,11 @@ public record Trace(Plan plan, List<Moment> moments) {
         return moments.stream().filter(moment -> moment.act().step() == step)
                 .anyMatch(moment -> (picture().isPresent() ? moment.before().shows(picture().getAsInt()) : !moment.before().pictures(Face.SUPPORT_FRONT).isEmpty())
                         && !moment.before().has(ThingKind.PRINT));
+    }
+
+    /** Whether it ends at all in this room's air. */
+    public boolean timed() {
+        return moments.stream().allMatch(Moment::timed);
     }
 
     public Bench end() {

@@ -28,6 +28,8 @@ public final class Walk {
     private final Map<ActId, Duration> stood = new HashMap<>();
     private Bench bench;
     private int index;
+    /** Whether everything waited for so far gets there. */
+    private boolean timed = true;
 
     private Walk(Plan plan) {
         this.plan = plan;
@@ -45,6 +47,7 @@ public final class Walk {
         other.stood.putAll(stood);
         other.bench = bench;
         other.index = index;
+        other.timed = timed;
         return other;
     }
 
@@ -108,7 +111,7 @@ public final class Walk {
     private Moment take(Act act, List<Wait> waits, Duration start, Duration end, Answer answer) {
         Bench before = plan.aired(bench.at(start), act).soaked(past(waits, start));
         Bench after = before.at(end).after(act.step());
-        Moment moment = new Moment(act, start, end, before, after, waits, before.refusals(act.step()), concerns(before, act, waits));
+        Moment moment = new Moment(act, start, end, before, after, waits, before.refusals(act.step()), concerns(before, act, waits), timed);
         done.put(act.id(), moment);
         bench = after;
         index = plan.next(index, answer);
@@ -180,7 +183,9 @@ public final class Walk {
                 taken.add(soonest(act, bench.now()));
             } else {
                 Duration start = Span.longer(said.get(), bench.now());
-                taken.add(take(act, waits(act), start, start.plus(act.handsOn()), act.usual()));
+                List<Wait> waits = waits(act);
+                timed = timed && gets(waits);
+                taken.add(take(act, waits, start, start.plus(act.handsOn()), act.usual()));
             }
         }
         return taken;
@@ -188,8 +193,13 @@ public final class Walk {
 
     private Moment soonest(Act act, Duration free) {
         List<Wait> waits = waits(act);
+        timed = timed && gets(waits);
         Duration start = waits.stream().map(Wait::advisedEnd).reduce(free, Span::longer);
         return take(act, waits, start, start.plus(act.handsOn()), act.usual());
+    }
+
+    private static boolean gets(List<Wait> waits) {
+        return waits.stream().noneMatch(wait -> wait.times().never());
     }
 
     private boolean same(Act act, Moment moment) {
@@ -199,6 +209,7 @@ public final class Walk {
     private Moment taken(Moment moment) {
         done.put(moment.act().id(), moment);
         bench = moment.after();
+        timed = moment.timed();
         index = plan.next(index, moment.act().usual());
         return moment;
     }

@@ -8,6 +8,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.time.Instant;
 import java.util.List;
 import kindveil.making.Clock.Phase;
+import kindveil.way.Times;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -20,8 +21,8 @@ class ClockTest {
     }
 
     /** A dwell of 1:50 to 2:30, nearly over from 2:17: as a film is lifted. */
-    private static final Clock DWELL = new Clock(ZERO, s(110), s(110), s(137), s(150), "Lift it wet.", false);
-    private static final Clock DRY = new Clock(ZERO, s(3600), s(5400), null, null, "Not dry enough lifts.", false);
+    private static final Clock DWELL = new Clock(ZERO, s(110), s(110), s(137), s(150), "Lift it wet.", Times.Reach.REACHED, null);
+    private static final Clock DRY = new Clock(ZERO, s(3600), s(5400), null, null, "Not dry enough lifts.", Times.Reach.REACHED, null);
 
     @ParameterizedTest
     @CsvSource({"0,TOO_SOON", "109,TOO_SOON", "110,GOOD", "136,GOOD", "137,CLOSING", "149,CLOSING", "150,GONE", "9999,GONE"})
@@ -38,7 +39,7 @@ class ClockTest {
 
     @Test
     void all_severalWindows_openWithTheLastAndCloseWithTheFirst() {
-        Clock brush = new Clock(s(-60), s(-60), s(-60), s(1200), s(1740), "The brush hardens.", false);
+        Clock brush = new Clock(s(-60), s(-60), s(-60), s(1200), s(1740), "The brush hardens.", Times.Reach.REACHED, null);
         Clock both = Clock.all(List.of(DRY, brush));
         assertEquals(s(3600), both.opens());
         assertEquals(s(5400), both.advised());
@@ -56,7 +57,7 @@ class ClockTest {
 
     @Test
     void all_neverInThisRoom_isSaid() {
-        Clock never = new Clock(ZERO, s(10), s(10), null, null, "damp", true);
+        Clock never = new Clock(ZERO, null, null, null, null, "damp", Times.Reach.NEVER, null);
         assertTrue(Clock.all(List.of(DWELL, never)).never());
     }
 }

@@ -163,8 +163,8 @@ public record PlanFile(String title, Support support, Ground ground, Colour grou
                 case Window.Dry dry -> "dry";
                 case Window.Soak soak -> "soak";
             });
-            w.put("earliest", wait.times().earliest().toSeconds());
-            w.put("advised", wait.times().advised().toSeconds());
+            w.put("earliest", wait.times().never() ? null : wait.times().earliest().toSeconds());
+            w.put("advised", wait.times().never() ? null : wait.times().advised().toSeconds());
             w.put("latest", wait.times().latest() == null ? null : wait.times().latest().toSeconds());
             return w;
         }).toList());

@@ -42,8 +42,8 @@ public record Knot(String title, String how, String hands, String clock, String 
         boolean closes = entry.waits().stream().anyMatch(w -> w.times().latest() != null);
         Trace.Wait shown = entry.waits().stream().filter(w -> w.times().latest() != null).findFirst().orElse(leading);
         boolean toolOnly = shown != null && entry.act().step() instanceof Step.WashUp;
-        int thread = (int) Math.min(LONGEST_THREAD, Math.round(Math.sqrt(Span.inMinutes(entry.pause())) * 4));
-        return new Knot(say.it(entry.act().title()), say.it(entry.act().how()), Span.words(entry.act().handsOn()), Span.words(entry.start()), shown == null ? "" : wait(shown),
+        int thread = !entry.timed() && entry.waits().stream().anyMatch(w -> w.times().never()) ? LONGEST_THREAD : (int) Math.min(LONGEST_THREAD, Math.round(Math.sqrt(Span.inMinutes(entry.pause())) * 4));
+        return new Knot(say.it(entry.act().title()), say.it(entry.act().how()), Span.words(entry.act().handsOn()), entry.begins().map(Span::words).orElse(NOTHING), shown == null ? "" : wait(shown),
                 shown == null || toolOnly ? "" : say.it(shown.window().why()), thread, closes, amount, say.it(String.join(" ", CautionReading.words(entry.act().step(), entry.before()))),
                 entry.act().answers().stream().filter(a -> a.effect() instanceof Answer.Effect.Rescue).map(a -> say.it(a.words() + ": " + a.meaning())).toList());
     }

@@ -158,12 +158,17 @@ public record BenchView(UUID making, UUID piece, String pieceTitle, String way, 
      * A window as it is drawn over 1168 units; instants as epoch milliseconds, 0 where there is none.
      */
     public record ClockView(long began, long opens, long advised, long closing, long gone, double openX, double advisedX, double closingX, double goneX, double scaleMs,
-            String opensWords, String advisedWords, String closesWords, String why, boolean never) {
+            String opensWords, String advisedWords, String closesWords, String why, String unusual) {
         private static final double WIDTH = 1168;
         /** Where a label of its length still ends inside the drawing. */
         private static final double LAST_LABEL = 990;
         private static final double LABEL = 200;
         private static final double SOON_LABEL = 110;
+
+        /** Whether it has a safe time, and so is drawn. */
+        public boolean drawn() {
+            return unusual.isEmpty();
+        }
 
         /** Whether it is too late at some time. */
         public boolean closes() {
@@ -218,6 +223,9 @@ public record BenchView(UUID making, UUID piece, String pieceTitle, String way, 
 
         static ClockView of(Clock clock, Say say) {
             long began = clock.began().toEpochMilli();
+            if (clock.opens() == null || clock.advised() == null) {
+                return new ClockView(began, millis(clock.opens()), 0, 0, 0, 0, 0, 0, 0, 1, clock.opens() == null ? "" : say.time(clock.opens()), "", "", say.it(clock.why()), say.it(clock.unusual()));
+            }
             long end = clock.gone() != null ? after(began, clock.gone(), 1.22) : after(began, clock.advised(), 1.5);
             double scale = Math.max(1, end - began);
             double openX = x(clock.opens(), began, scale);
@@ -225,7 +233,7 @@ public record BenchView(UUID making, UUID piece, String pieceTitle, String way, 
             double closingX = clock.closing() == null ? WIDTH : x(clock.closing(), began, scale);
             return new ClockView(began, clock.opens().toEpochMilli(), clock.advised().toEpochMilli(), millis(clock.closing()), millis(clock.gone()), openX,
                     x(clock.advised(), began, scale), closingX, goneX, scale, mark(clock.opens(), clock.began(), say), mark(clock.advised(), clock.began(), say),
-                    clock.gone() == null ? "" : mark(clock.gone(), clock.began(), say), say.it(clock.why()), clock.never());
+                    clock.gone() == null ? "" : mark(clock.gone(), clock.began(), say), say.it(clock.why()), "");
         }
 
         private static long after(long began, Instant to, double factor) {
@@ -236,7 +244,7 @@ public record BenchView(UUID making, UUID piece, String pieceTitle, String way, 
             return Math.round(Math.clamp((at.toEpochMilli() - began) / scale, 0, 1) * WIDTH * 10) / 10.0;
         }
 
-        private static long millis(Instant instant) {
+        private static long millis(@Nullable Instant instant) {
             return instant == null ? 0 : instant.toEpochMilli();
         }
 
@@ -354,6 +362,9 @@ public record BenchView(UUID making, UUID piece, String pieceTitle, String way, 
 
     private static Slip slip(String href, String name, String title, Clock clock, Say say, Instant now, int tone) {
         boolean closes = clock.closes();
+        if (clock.opens() == null) {
+            return new Slip(href, name, say.it(title), "not in this air", "", false, 0, 0, tone);
+        }
         Instant turning = closes && !now.isBefore(clock.opens()) ? clock.gone() : clock.opens();
         String when = (closes && !now.isBefore(clock.opens()) ? "by " : "from ") + say.time(turning);
         boolean closing = closes && (clock.phase(now) == Clock.Phase.CLOSING || clock.phase(now) == Clock.Phase.GONE);

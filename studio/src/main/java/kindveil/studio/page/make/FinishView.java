@@ -132,7 +132,7 @@ record FinishView(PieceHead head, long frame, List<Coat> coats, List<Layer> orde
         for (Trace.Moment moment : trace.moments()) {
             if (moment.act().step() instanceof Step.Infuse || moment.act().step() instanceof Step.Apply apply && trace.overImage(apply)) {
                 Duration longest = moment.waits().stream().map(wait -> wait.times().advised()).max(Duration::compareTo).orElse(Duration.ZERO);
-                order.add(new Layer(say.it(moment.act().title()), longest.isZero() ? "once the fibre has dried white" : "after " + say.words(longest), say.it(moment.act().how())));
+                order.add(new Layer(say.it(moment.act().title()), !moment.timed() ? "never, in this room’s air" : longest.isZero() ? "once the fibre has dried white" : "after " + say.words(longest), say.it(moment.act().how())));
             }
         }
         return order;
@@ -185,7 +185,10 @@ record FinishView(PieceHead head, long frame, List<Coat> coats, List<Layer> orde
     }
 
     /** A moment as a date where the piece is made, and otherwise how long after all else is done. */
-    private static String when(Duration from, @Nullable Instant origin, Duration end, Say say) {
+    private static String when(@Nullable Duration from, @Nullable Instant origin, Duration end, Say say) {
+        if (from == null) {
+            return "never, in this room’s air";
+        }
         if (origin != null) {
             String day = say.day(origin.plus(from));
             return day.equals("now") ? "now" : "from " + day;

@@ -55,7 +55,7 @@ record Evening(List<Thread> threads, List<Hour> hours) {
             for (Trace.Moment moment : f.making().forecast(now)) {
                 double start = Duration.between(now, f.stored().begun().plus(moment.start())).toMillis() / (double) TONIGHT.toMillis();
                 double hands = moment.act().handsOn().toMillis() / (double) TONIGHT.toMillis();
-                if (start <= 1) {
+                if (start <= 1 && moment.timed()) {
                     knots.add(new Knot(Math.round((start + hands / 2) * TONIGHT_WIDTH * 10) / 10.0, Math.max(4, Math.round(hands * TONIGHT_WIDTH / 2))));
                 }
             }

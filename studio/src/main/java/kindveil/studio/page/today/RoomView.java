@@ -8,6 +8,7 @@ import kindveil.drying.Bed;
 import kindveil.drying.Coat;
 import kindveil.drying.Cover;
 import kindveil.drying.Drying;
+import kindveil.drying.DryingAdvice;
 import kindveil.drying.Overlay;
 import kindveil.drying.Belief;
 import kindveil.drying.RoomCourse;
@@ -92,7 +93,7 @@ record RoomView(Form form, String told, String night, SensorView sensor, List<Cu
             points.add("%.0f %.1f".formatted(x, HEIGHT * (1 - drying.waterShare(Span.minutes(x / WIDTH * HOURS * 60)))));
         }
         String through = drying.spread(Stage.THROUGH, belief).map(s -> "through in %s [%s … %s]".formatted(Span.words(s.half()), Span.words(s.quarter()), Span.words(s.nineTenths())))
-                .orElse("never gets through in this air; it does below about %.0f %%: warm the room, dry the air or bring a fan".formatted(Drying.dampestPercent(Stage.THROUGH)));
+                .orElse("never gets through in this air; it does below about %.0f %%. %s".formatted(Drying.dampestPercent(Stage.THROUGH), DryingAdvice.of(Stage.THROUGH, room.asTold().byDay(zone)).words()));
         return new Curve(name, "M" + String.join("L", points), dash, room.night().alike() ? through : through + byNight(bed, room, zone, belief));
     }
 }

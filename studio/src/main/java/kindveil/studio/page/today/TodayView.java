@@ -145,21 +145,21 @@ record TodayView(String heading, String air, long now, String empty, @Nullable I
         }
         Clock.Phase phase = clock.phase(now);
         boolean pressing = clock.closes() && phase != Clock.Phase.TOO_SOON;
-        Instant turning = pressing ? clock.gone() : clock.opens();
+        @Nullable Instant turning = pressing ? clock.gone() : clock.opens();
         String when = switch (phase) {
-            case TOO_SOON -> "from " + say.time(clock.opens());
+            case TOO_SOON -> clock.opens() == null ? "not in this air" : clock.contradicted() ? "feel it at " + say.time(clock.opens()) : "from " + say.time(clock.opens());
             case GOOD -> clock.closes() ? "by " + say.time(clock.gone()) : "now";
             case CLOSING -> "by " + say.time(clock.gone());
             case GONE -> "late";
         };
         String why = switch (phase) {
-            case TOO_SOON -> clock.never() ? "It will not get there in this room's air: warm it or bring a fan."
-                    : clock.advised().isAfter(clock.opens()) ? "First check then; safe from %s. %s".formatted(say.time(clock.advised()), clock.why()) : clock.why();
+            case TOO_SOON -> clock.never() || clock.contradicted() ? clock.unusual()
+                    : clock.advised() != null && clock.advised().isAfter(clock.opens()) ? "First check then; safe from %s. %s".formatted(say.time(clock.advised()), clock.why()) : clock.why();
             case GOOD, CLOSING -> clock.why();
             case GONE -> "It was to be done by %s. Look whether it still gives, and tell the bench.".formatted(say.time(clock.gone()));
         };
-        return new Sentence(when, phase == Clock.Phase.GOOD && !clock.closes() ? "" : say.away(turning), title, why, href,
-                phase == Clock.Phase.CLOSING || phase == Clock.Phase.GONE, turning.toEpochMilli() - (pressing ? 1 : 0), clock.opens().toEpochMilli(),
+        return new Sentence(when, turning == null || phase == Clock.Phase.GOOD && !clock.closes() ? "" : say.away(turning), title, why, href,
+                phase == Clock.Phase.CLOSING || phase == Clock.Phase.GONE, turning == null ? Long.MAX_VALUE - 2 : turning.toEpochMilli() - (pressing ? 1 : 0), turning == null ? 0 : clock.opens().toEpochMilli(),
                 clock.closes() ? clock.gone().toEpochMilli() : 0);
     }
 }

@@ -75,8 +75,8 @@ record WashLine(List<Hanging> hanging) {
         String covered = wettest.drying() == null ? "" : wettest.drying().bed().lies();
         String state = damp ? "damp, turning white" : dry >= 100 ? "through" : "%s, %s %%".formatted(covered, Figures.rounded(dry, 0));
         String next = making.current().map(act -> shortened(act.title())).orElse("made");
-        String when = making.clock().filter(clock -> clock.phase(now) == Clock.Phase.TOO_SOON).map(clock -> "from " + say.time(clock.opens())
-                + (clock.advised().isAfter(clock.opens()) ? ", safe " + say.time(clock.advised()) : "")).orElse("");
+        String when = making.clock().filter(clock -> clock.phase(now) == Clock.Phase.TOO_SOON && clock.opens() != null).map(clock -> "from " + say.time(clock.opens())
+                + (clock.advised() != null && clock.advised().isAfter(clock.opens()) ? ", safe " + say.time(clock.advised()) : "")).orElse("");
         String picture = "/pieces/%s/look/dried.png?v=%d&small=true".formatted(f.piece().id(), f.piece().version());
         return List.of(new Hanging(picture, "/pieces/" + f.piece().id(), List.of(f.name(), state, next, when), x, sag(x), Math.min(TALLEST, HANG_WIDTH * f.aspect())));
     }

@@ -110,9 +110,10 @@ public class FinishWork {
 
     private Finished read(Planned planned, @Nullable StoredMaking making) {
         Brief brief = planned.sequence().parts().getFirst().brief();
-        Bench end = ended(planned, making).end();
+        Ended ended = ended(planned, making);
+        Bench end = ended.end();
         int part = making == null ? planned.sequence().parts().size() : making.now().parts().size();
-        return new Finished(FinishReading.of(ALL, end, brief, part), ReadyReading.of(end), making == null ? null : making.begun(), end, making == null ? null : making.id());
+        return new Finished(FinishReading.of(ALL, end, brief, part), ReadyReading.of(end, ended.made().timed()), making == null ? null : making.begun(), end, making == null ? null : making.id());
     }
 
     /** The bench when all of a making is done: as it is now where it is. */

@@ -37,7 +37,7 @@ public record Meanwhile(StoredMaking next, Making making, Duration hands, @Nulla
         List<StoredMaking> others = active.stream().filter(other -> !other.id().equals(next.id()) && other.underWay()).toList();
         List<Making> walked = others.stream().map(StoredMaking::making).toList();
         Instant bound = walked.stream().flatMap(Meanwhile::clocks).map(Clock::gone).filter(Objects::nonNull).min(Comparator.naturalOrder()).orElse(null);
-        Instant asks = walked.stream().flatMap(one -> one.clock().stream()).map(Clock::opens).filter(now::isBefore).min(Comparator.naturalOrder()).orElse(null);
+        Instant asks = walked.stream().flatMap(one -> one.clock().stream()).map(Clock::opens).filter(Objects::nonNull).filter(now::isBefore).min(Comparator.naturalOrder()).orElse(null);
         boolean plated = making.coming().stream().anyMatch(SeriesReading::onPlate);
         long held = others.stream().filter(other -> Pull.together(next.pull(), other.pull())).map(StoredMaking::making).filter(Meanwhile::holdsPlate).count();
         return new Meanwhile(next, making, SeriesReading.tied(making.forecast(now)), bound, asks, plated && next.pull() != null && held >= next.pull().plates());

@@ -277,7 +277,7 @@ public class SittingWork {
             }
             for (int number : coming) {
                 String key = Diary.job(id, number);
-                JobReading reading = plan.reading.plot() == null ? plan.reading : new JobReading(supply.on(key, plan.reading.plot(), plan.trace.plan(), zero, rooms.now().units()), null);
+                JobReading reading = plan.reading.plot() == null ? plan.reading : new JobReading(supply.on(key, plan.reading.plot(), plan.trace.plan(), zero, rooms.now().units()), null, null);
                 add(plots, jobs, unfit, reading, new Worked.Pull(key, id, called(piece.title(), diary.pulls(id), number), null, plan.width, plan.height, zero, plan.trace.plan(), begins -> {
                     Walk walk = Walk.of(nights == null ? plan.trace.plan() : plan.trace.plan().in(nights));
                     supply.stood(key).forEach((act, since) -> walk.stood(act, Duration.between(zero, since)));
@@ -298,7 +298,7 @@ public class SittingWork {
 
     private static void add(List<Problem.Plot> plots, List<Worked.Pull> jobs, List<Worked.Unfit> unfit, JobReading reading, Worked.Pull pull, @Nullable Integer due) {
         if (reading.plot() == null) {
-            unfit.add(new Worked.Unfit(pull.piece(), pull.words(), "It never dries in this room’s air. %s Warm the room, bring a fan, or plan it otherwise.".formatted(Objects.requireNonNull(reading.never()).window().why())));
+            unfit.add(new Worked.Unfit(pull.piece(), pull.words(), "It never dries in this room’s air. %s %s".formatted(Objects.requireNonNull(reading.never()).window().why(), Objects.requireNonNull(reading.advice()).words())));
         } else {
             plots.add(new Problem.Plot(new Job(pull.key(), pull.words(), due), reading.plot().tasks(), reading.plot().lags(), reading.plot().holdings()));
             jobs.add(pull);
