@@ -1,6 +1,7 @@
 package kindveil.studio;
 
 import java.io.IOException;
+import com.github.benmanes.caffeine.cache.Ticker;
 import java.time.Clock;
 import java.time.ZoneId;
 import java.util.List;
@@ -28,6 +29,12 @@ public class KindVeil {
             return;
         }
         SpringApplication.run(KindVeil.class, args);
+    }
+
+    /** Time that passed, whatever the clock is set to. */
+    @Bean
+    Ticker ticker() {
+        return Ticker.systemTicker();
     }
 
     @Bean

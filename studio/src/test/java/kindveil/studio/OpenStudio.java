@@ -36,7 +36,10 @@ public final class OpenStudio implements ParameterResolver, BeforeEachCallback {
     public static Studio open(String store, String... more) {
         TurnableClock clock = new TurnableClock();
         ConfigurableApplicationContext context = started(new SpringApplicationBuilder(KindVeil.class)
-                .initializers(c -> ((org.springframework.context.support.GenericApplicationContext) c).registerBean("testClock", java.time.Clock.class, () -> clock, d -> d.setPrimary(true))), asked(store, more));
+                .initializers(c -> {
+                    ((org.springframework.context.support.GenericApplicationContext) c).registerBean("testClock", java.time.Clock.class, () -> clock, d -> d.setPrimary(true));
+                    ((org.springframework.context.support.GenericApplicationContext) c).registerBean("testTicker", com.github.benmanes.caffeine.cache.Ticker.class, () -> clock::passed, d -> d.setPrimary(true));
+                }), asked(store, more));
         // what one test feels of a bed must not teach the next one
         kindveil.studio.work.learning.LearnWork learning = context.getBean(kindveil.studio.work.learning.LearnWork.class);
         learning.use(learning.taught().teaching().version(), false);

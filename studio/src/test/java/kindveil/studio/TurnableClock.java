@@ -9,6 +9,7 @@ import java.time.ZoneOffset;
 /** The machine's clock, put forward by as much as a test says. */
 public final class TurnableClock extends Clock {
     private volatile Duration ahead = Duration.ZERO;
+    private volatile Duration passed = Duration.ZERO;
 
     public void turnTo(Duration aheadOfNow) {
         ahead = aheadOfNow;
@@ -16,6 +17,12 @@ public final class TurnableClock extends Clock {
 
     public void forward(Duration more) {
         ahead = ahead.plus(more);
+        passed = passed.plus(more);
+    }
+
+    /** Nanoseconds that passed: put forward with it, and never set back. */
+    public long passed() {
+        return System.nanoTime() + passed.toNanos();
     }
 
     @Override

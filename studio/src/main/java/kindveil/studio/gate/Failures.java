@@ -17,6 +17,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
+import org.springframework.security.access.AccessDeniedException;
 import org.springframework.web.HttpRequestMethodNotSupportedException;
 import org.springframework.validation.BindException;
 import org.springframework.web.bind.MissingRequestValueException;
@@ -111,6 +112,12 @@ class Failures {
     ModelAndView tooLarge(MaxUploadSizeExceededException e) {
         return page(HttpStatus.CONTENT_TOO_LARGE, "That file is too large",
                 "A picture file may have at most 64 MB, and some 900 may come at once. Save it smaller, or as JPEG, or choose fewer. " + KEPT);
+    }
+
+    /** What the studio's own machine decides alone. */
+    @ExceptionHandler
+    ModelAndView ownersAlone(AccessDeniedException e) {
+        return page(HttpStatus.FORBIDDEN, "Only at the studio’s own machine", "This is decided where the studio runs, not from another device. " + KEPT);
     }
 
     /** An address that only takes a form, opened as a page: leads back to the page that form stands on. */

@@ -1,5 +1,8 @@
 package kindveil.studio.gate;
 
+import org.springframework.security.config.annotation.method.configuration.EnableMethodSecurity;
+import kindveil.studio.page.device.Caller;
+import jakarta.servlet.DispatcherType;
 import org.apache.catalina.core.StandardHost;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
@@ -24,6 +27,7 @@ import kindveil.studio.work.device.Lan;
 
 /** One person on one machine: no log-in, but nothing from outside gets in; other devices by a passcode, where they are asked in. */
 @Configuration
+@EnableMethodSecurity
 class Security {
     static final String POLICY = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' blob:; font-src 'self'; "
             + "connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
@@ -40,7 +44,9 @@ class Security {
                 .addFilterBefore(new OwnPagesOnly(), CsrfFilter.class)
                 .addFilterBefore(new UploadLimit(most), CsrfFilter.class)
                 .addFilterBefore(new RoomToWrite(room), UploadLimit.class)
-                .authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
+                .authorizeHttpRequests(requests -> requests.dispatcherTypeMatchers(DispatcherType.ERROR, DispatcherType.FORWARD, DispatcherType.ASYNC).permitAll()
+                        .requestMatchers(LanGate.THE_WAY_IN).permitAll().anyRequest().hasAnyRole(Caller.OWNER, Caller.LET_IN))
+                .exceptionHandling(refused -> refused.authenticationEntryPoint(LanGate.wayIn()))
                 // in a cookie of its own, so that a bench left open over a restart can still be told
                 .csrf(csrf -> csrf.csrfTokenRepository(tokens))
                 .headers(headers -> headers

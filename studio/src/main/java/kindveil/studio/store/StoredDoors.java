@@ -25,4 +25,14 @@ class StoredDoors implements Doors {
     public void replace(Door door) {
         OnlyRow.replace(entities, DoorEntity.class, DoorEntity::new, door.version(), DoorForm.of(door), "What other devices may do");
     }
+
+    @Override
+    public int wrongTries() {
+        return entities.createNativeQuery("select wrong from door_tries").getResultStream().mapToInt(row -> ((Number) row).intValue()).max().orElse(0);
+    }
+
+    @Override
+    public void wrongTries(int tries) {
+        entities.createNativeQuery("update door_tries set wrong = :tries").setParameter("tries", tries).executeUpdate();
+    }
 }

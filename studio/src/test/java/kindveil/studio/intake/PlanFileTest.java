@@ -73,6 +73,29 @@ class PlanFileTest {
         assertTrue(latest >= 2, "windows that close: " + latest);
     }
 
+    /** Every technique in air so damp that nothing gets through: a wait without an end has no times in the file, every other has them, as the schema says. */
+    @Test
+    void write_outOfReach_hasNoTimes() throws Exception {
+        JsonNode schema = JsonMapper.builder().build().readTree(Files.readString(Path.of("../docs/plan.schema.json")));
+        JsonNode wait = schema.get("$defs").get("act").get("properties").get("waits").get("items").get("properties");
+        int without = 0;
+        for (Way way : Catalogue.ways()) {
+            Trace damp = Trace.of(way.expand(Brief.usual(way, Length.ofMillimetres(75), Length.ofMillimetres(100), Room.of(21, 95))));
+            JsonNode acts = JsonMapper.builder().build().readTree(PLAN.write(damp)).get("acts");
+            for (int i = 0; i < acts.size(); i++) {
+                for (int j = 0; j < acts.get(i).get("waits").size(); j++) {
+                    boolean never = damp.moments().get(i).waits().get(j).times().never();
+                    without += never ? 1 : 0;
+                    for (String name : List.of("earliest", "advised")) {
+                        assertEquals(never, acts.get(i).get("waits").get(j).get(name).isNull(), way.key() + " " + acts.get(i));
+                        assertTrue(wait.get(name).get("type").toString().contains("null"), name);
+                    }
+                }
+            }
+        }
+        assertTrue(without > 5, "waits without an end: " + without);
+    }
+
     /** The published schema names exactly the fields that are read and written. */
     @Test
     void schema_namesTheSameFields() throws Exception {

@@ -83,7 +83,7 @@ class BenchController {
         Piece piece = pieces.get(making.piece());
         List<MakingLine> series = makings.pulls(making);
         PullView pull = PullView.of(making, series, results.of(making).map(LogEntry::id).orElse(null), "/pieces/" + piece.id());
-        return new BenchPage(BenchView.of(making, piece, others(id, series), pull, making.making().current().map(act -> makings.beside(id, act, say.now())).orElse(List.of()), say), BenchPage.LiveView.of(making, Caller.id(request), keeper.door()), ReadyJar.of(making, jars, stock, say), BenchPage.Sheet.of(making, prints), say.air(making.air().last()), say.time(say.now()), say.now().toEpochMilli(), all, wrong, against).in("bench/bench");
+        return new BenchPage(BenchView.of(making, piece, others(id, series), pull, making.making().current().map(act -> makings.beside(id, act, say.now())).orElse(List.of()), say), BenchPage.LiveView.of(making, Caller.id(), keeper.door()), ReadyJar.of(making, jars, stock, say), BenchPage.Sheet.of(making, prints), say.air(making.air().last()), say.time(say.now()), say.now().toEpochMilli(), all, wrong, against).in("bench/bench");
     }
 
     /** A clock that stands before what was told last was set, then or since: no window is right by it. */

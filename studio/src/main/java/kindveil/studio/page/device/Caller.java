@@ -1,17 +1,18 @@
 package kindveil.studio.page.device;
 
-import jakarta.servlet.http.HttpServletRequest;
 import java.util.Optional;
 import java.util.UUID;
 import kindveil.studio.work.device.Door;
 import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.context.SecurityContextHolder;
 
-/** Who asks: a device that was let in, or this machine. */
+/** Who asks: this machine, or a device that was let in. Spring Security holds it; handlers that are the owner's alone are {@link OwnerOnly}. */
 public final class Caller {
-    /** Where the gate leaves it. */
-    public static final String DEVICE = "kindveil.device";
+    public static final String OWNER = "OWNER";
+    public static final String LET_IN = "DEVICE";
     public static final String ENTER = "/enter";
-    public static final String DEVICES = "/devices";
+    static final String DEVICES = "/devices";
 
     private Caller() {
     }
@@ -21,11 +22,18 @@ public final class Caller {
         return "kindveil-device-" + port;
     }
 
-    public static Optional<Door.Device> device(HttpServletRequest request) {
-        return request.getAttribute(DEVICE) instanceof Door.Device device ? Optional.of(device) : Optional.empty();
+    public static Optional<Door.Device> device() {
+        Authentication asking = SecurityContextHolder.getContext().getAuthentication();
+        return asking != null && asking.getPrincipal() instanceof Door.Device device ? Optional.of(device) : Optional.empty();
     }
 
-    public static @Nullable UUID id(HttpServletRequest request) {
-        return device(request).map(Door.Device::id).orElse(null);
+    public static @Nullable UUID id() {
+        return device().map(Door.Device::id).orElse(null);
+    }
+
+    /** Whether this machine itself asks. */
+    static boolean owner() {
+        Authentication asking = SecurityContextHolder.getContext().getAuthentication();
+        return asking != null && asking.getAuthorities().stream().anyMatch(one -> ("ROLE_" + OWNER).equals(one.getAuthority()));
     }
 }

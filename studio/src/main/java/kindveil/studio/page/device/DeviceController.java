@@ -8,6 +8,7 @@ import java.util.regex.Pattern;
 import kindveil.measure.UnusableValue;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.Outdated;
+import kindveil.studio.work.device.Door;
 import kindveil.studio.work.device.Doorkeeper;
 import kindveil.studio.work.device.Lan;
 import org.jspecify.annotations.Nullable;
@@ -39,6 +40,7 @@ class DeviceController {
         this.say = say;
     }
 
+    @OwnerOnly
     @GetMapping(Caller.DEVICES)
     Object devices() {
         return devices(List.of());
@@ -48,6 +50,7 @@ class DeviceController {
         return DevicesView.of(keeper, lan.open(), problems, say).in("device/devices");
     }
 
+    @OwnerOnly
     @PostMapping(Caller.DEVICES + "/passcode")
     Object change(@RequestParam int version, @RequestParam(defaultValue = "") String passcode) {
         try {
@@ -58,6 +61,7 @@ class DeviceController {
         }
     }
 
+    @OwnerOnly
     @PostMapping(Caller.DEVICES + "/out")
     Object shutOut(@RequestParam int version, @RequestParam UUID device) {
         try {
@@ -69,26 +73,37 @@ class DeviceController {
     }
 
     @GetMapping(Caller.ENTER)
-    Object way(HttpServletRequest request, @RequestParam(defaultValue = "/") String to) {
-        return inside(request) ? "redirect:" + own(to) : new EnterView("", own(to), List.of()).in("device/enter");
+    Object way(@RequestParam(defaultValue = "/") String to) {
+        return inside() ? "redirect:" + own(to) : new EnterView("", own(to), List.of()).in("device/enter");
     }
 
     @PostMapping(Caller.ENTER)
     Object enter(HttpServletRequest request, @RequestParam(defaultValue = "") String passcode, @RequestParam(defaultValue = "") String name, @RequestParam(defaultValue = "/") String to) {
-        if (inside(request)) {
+        if (inside()) {
             return "redirect:" + own(to);
         }
         try {
             Doorkeeper.Admitted admitted = keeper.enter(passcode, name);
-            ResponseCookie cookie = ResponseCookie.from(Caller.cookie(request.getServerPort()), admitted.token()).path("/").httpOnly(true).secure(true).sameSite("Strict").maxAge(KEPT).build();
-            return ResponseEntity.status(HttpStatus.SEE_OTHER).header(HttpHeaders.SET_COOKIE, cookie.toString()).header(HttpHeaders.LOCATION, own(to)).build();
+            return ResponseEntity.status(HttpStatus.SEE_OTHER).header(HttpHeaders.SET_COOKIE, shown(request, admitted.token(), KEPT)).header(HttpHeaders.LOCATION, own(to)).build();
         } catch (UnusableValue refused) {
             return new EnterView(name, own(to), List.of(String.valueOf(refused.getMessage()))).in("device/enter");
         }
     }
 
-    private static boolean inside(HttpServletRequest request) {
-        return !request.isSecure() || Caller.device(request).isPresent();
+    private static boolean inside() {
+        return Caller.owner() || Caller.device().isPresent();
+    }
+
+    /** A device that goes of itself: it is no longer let in, and forgets what it showed. */
+    @PostMapping("/leave")
+    Object leave(HttpServletRequest request) {
+        Door.Device device = Caller.device().orElseThrow(() -> new UnusableValue("Device", "the studio’s own machine", "a device that was let in", "Shut other devices out on the page Other devices."));
+        keeper.leave(device.id());
+        return ResponseEntity.status(HttpStatus.SEE_OTHER).header(HttpHeaders.SET_COOKIE, shown(request, "", Duration.ZERO)).header(HttpHeaders.LOCATION, Caller.ENTER).build();
+    }
+
+    private static String shown(HttpServletRequest request, String token, Duration kept) {
+        return ResponseCookie.from(Caller.cookie(request.getServerPort()), token).path("/").httpOnly(true).secure(true).sameSite("Strict").maxAge(kept).build().toString();
     }
 
     private static String own(String to) {
@@ -96,14 +111,14 @@ class DeviceController {
     }
 
     @GetMapping("/live")
-    SseEmitter live(HttpServletRequest request, @RequestParam(required = false) @Nullable UUID making) {
-        return live.listen(Caller.id(request), making);
+    SseEmitter live(@RequestParam(required = false) @Nullable UUID making) {
+        return live.listen(Caller.id(), making);
     }
 
     /** Alarms ring at the device that asks. */
     @PostMapping("/alarms")
-    ResponseEntity<Void> ring(HttpServletRequest request) {
-        keeper.ring(Caller.id(request));
+    ResponseEntity<Void> ring() {
+        keeper.ring(Caller.id());
         return ResponseEntity.noContent().build();
     }
 }

@@ -25,6 +25,8 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 /** Says what happens to every page that listens, as it happens (server-sent events, HTML Standard 9.2). */
 @Component
 class Live implements DisposableBean {
+    /** Pages of one device that listen at a time. */
+    static final int MOST_OF_ONE = 16;
     private static final long BREATH_MILLISECONDS = 15_000;
     private final MakeWork makings;
     private final List<Listener> listeners = new CopyOnWriteArrayList<>();
@@ -44,6 +46,7 @@ class Live implements DisposableBean {
         Listener listener = new Listener(emitter, device);
         emitter.onCompletion(() -> listeners.remove(listener));
         emitter.onError(gone -> listeners.remove(listener));
+        beyond(device);
         // before its state is read: what is told between the two would be heard by nobody
         listeners.add(listener);
         try {
@@ -54,6 +57,15 @@ class Live implements DisposableBean {
             emitter.completeWithError(gone);
         }
         return emitter;
+    }
+
+    /** A device that listens once more than it may listens no longer where it began first; its page asks again when it is looked at. */
+    private void beyond(@Nullable UUID device) {
+        List<Listener> own = listeners.stream().filter(listener -> Objects.equals(listener.device, device)).toList();
+        for (Listener oldest : own.subList(0, Math.max(0, own.size() + 1 - MOST_OF_ONE))) {
+            listeners.remove(oldest);
+            sending.execute(oldest.emitter::complete);
+        }
     }
 
     private Set<DataWithMediaType> made(UUID making) {

@@ -20,6 +20,8 @@ import kindveil.measure.Temperature;
 import kindveil.measure.UnitSystem;
 import kindveil.studio.keep.BackupWork;
 import kindveil.studio.page.PageView;
+import kindveil.studio.page.device.Caller;
+import kindveil.studio.work.device.Door;
 import kindveil.studio.page.Say;
 import kindveil.studio.work.room.StudioRoom;
 
@@ -32,7 +34,7 @@ import kindveil.studio.work.room.StudioRoom;
  * @param learned how fast things dry here, by the artist's own checks
  * @param safe when it was last backed up
  */
-record RoomView(Form form, String told, String night, SensorView sensor, List<Curve> dryings, LearnedView learned, Safe safe, List<String> problems) implements PageView {
+record RoomView(Form form, String told, String night, SensorView sensor, List<Curve> dryings, LearnedView learned, Safe safe, String device, List<String> problems) implements PageView {
     private static final double WIDTH = 520;
     private static final double HEIGHT = 240;
     private static final double HOURS = 3;
@@ -75,7 +77,7 @@ record RoomView(Form form, String told, String night, SensorView sensor, List<Cu
                 drying("thin coat, open", "", Bed.open(new Coat(60, 0.6), Underlay.panel(5)), room, zone, learned.belief()),
                 drying("coat on a print", "9 4", Bed.open(new Coat(100, 0.6), Underlay.paper(15)), room, zone, learned.belief()),
                 drying("bed under a print", "4 4", UNDER_PRINT, room, zone, learned.belief()),
-                drying("the same, weighted", "1 5", UNDER_PRINT.loaded(Cover.weight(false)), room, zone, learned.belief())), learned, Safe.of(backups, say), problems);
+                drying("the same, weighted", "1 5", UNDER_PRINT.loaded(Cover.weight(false)), room, zone, learned.belief())), learned, Safe.of(backups, say), Caller.device().map(Door.Device::name).orElse(""), problems);
     }
 
     private static String night(StudioRoom room, ZoneId zone) {

@@ -1,6 +1,8 @@
 package kindveil.studio.work.device;
 
 import java.nio.charset.StandardCharsets;
+import com.github.benmanes.caffeine.cache.Ticker;
+import jakarta.annotation.PostConstruct;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.security.SecureRandom;
@@ -44,13 +46,34 @@ public class Doorkeeper {
     private final Map<UUID, Instant> seen = new ConcurrentHashMap<>();
     /** As last read: asked at every request from beyond this machine. */
     private volatile @Nullable Door known;
+    /** Runs on whatever the clock on the wall is set to. */
+    private final Ticker ticker;
     private int wrong;
-    private Instant until = Instant.MIN;
+    /** By the ticker; a studio that starts again waits from then on as long as the wrong ones before earned. */
+    private long waitsUntil;
 
-    Doorkeeper(Doors doors, ApplicationEventPublisher others, Clock clock) {
+    Doorkeeper(Doors doors, ApplicationEventPublisher others, Clock clock, Ticker ticker) {
         this.doors = doors;
         this.others = others;
         this.clock = clock;
+        this.ticker = ticker;
+    }
+
+    /** Takes up the wrong ones of before. */
+    @PostConstruct
+    synchronized void open() {
+        wrong = doors.wrongTries();
+        waitsUntil = ticker.read() + earned().toNanos();
+    }
+
+    private Duration earned() {
+        return wrong < FREE_TRIES ? Duration.ZERO : FIRST_WAIT.multipliedBy(1L << Math.min(wrong - FREE_TRIES, DOUBLED_AT_MOST));
+    }
+
+    private void wrong(int tries) {
+        wrong = tries;
+        waitsUntil = ticker.read() + earned().toNanos();
+        doors.wrongTries(tries);
     }
 
     /** Let in. @param token to be shown at each visit */
@@ -93,8 +116,7 @@ public class Doorkeeper {
         String told = plain(passcode);
         UnusableValue.requireWithin("length of the passcode", told.length(), SHORTEST, LONGEST, " signs", "Spaces are not counted.");
         replace(door().at(version).passcode(digest(told)));
-        wrong = 0;
-        until = Instant.MIN;
+        wrong(0);
     }
 
     /** Spaces are for reading. */
@@ -104,9 +126,9 @@ public class Doorkeeper {
 
     /** Lets a device in that knows the passcode. */
     public synchronized Admitted enter(String passcode, String name) {
-        Instant now = clock.instant();
-        if (now.isBefore(until)) {
-            long seconds = Math.max(1, Duration.between(now, until).plusMillis(999).toSeconds());
+        Duration left = Duration.ofNanos(waitsUntil - ticker.read());
+        if (left.isPositive()) {
+            long seconds = Math.max(1, left.plusMillis(999).toSeconds());
             throw new UnusableValue("Passcode", "one more try", "after %s".formatted(seconds < 100 ? seconds + " s" : (seconds + 59) / 60 + " min"),
                     "There were %d wrong ones in a row. Wait, or set another passcode at the studio's own machine.".formatted(wrong));
         }
@@ -116,17 +138,16 @@ public class Doorkeeper {
         UnusableValue.requireWithin("devices let in", door.devices().size() + 1, 1, MOST_DEVICES, "", "Shut one out first, on the Room page of the studio's own machine.");
         String told = plain(passcode);
         if (door.passcode() == null || told.length() > LONGEST || !digests.matches(told, door.passcode())) {
-            wrong++;
-            if (wrong >= FREE_TRIES) {
-                until = now.plus(FIRST_WAIT.multipliedBy(1L << Math.min(wrong - FREE_TRIES, DOUBLED_AT_MOST)));
-            }
+            wrong(wrong + 1);
             throw new UnusableValue("Passcode", "what was typed", "the one set on the studio's own machine", "Type it again; spaces do not matter.");
         }
-        wrong = 0;
+        if (wrong > 0) {
+            wrong(0);
+        }
         byte[] bytes = new byte[TOKEN_BYTES];
         random.nextBytes(bytes);
         String token = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
-        Door.Device device = new Door.Device(UUID.randomUUID(), called, sha256(token), now);
+        Door.Device device = new Door.Device(UUID.randomUUID(), called, sha256(token), clock.instant());
         replace(door.with(device));
         return new Admitted(token, device);
     }
@@ -154,6 +175,14 @@ public class Doorkeeper {
     public void shutOut(int version, UUID device) {
         door().device(device).orElseThrow(() -> new NotFound("device", device));
         replace(door().at(version).without(device));
+        others.publishEvent(new Told.ShutOut(device));
+    }
+
+    /** A device goes of itself. */
+    public synchronized void leave(UUID device) {
+        if (door().device(device).isPresent()) {
+            replace(door().without(device));
+        }
         others.publishEvent(new Told.ShutOut(device));
     }
 

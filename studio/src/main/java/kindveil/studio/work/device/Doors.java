@@ -6,4 +6,9 @@ public interface Doors {
 
     /** Replaces it if it is still at the version {@code door} says; otherwise {@link kindveil.studio.work.Outdated}. */
     void replace(Door door);
+
+    /** Wrong passcodes in a row, kept beside it so that they change nothing of it. */
+    int wrongTries();
+
+    void wrongTries(int tries);
 }

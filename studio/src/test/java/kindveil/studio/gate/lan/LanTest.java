@@ -205,14 +205,52 @@ class LanTest {
             refused("one more try");
             String right = assertThrows(UnusableValue.class, () -> keeper.enter(PASSCODE, "tablet")).getMessage();
             assertTrue(right.contains("one more try"), right);
-            studio.clock().forward(Duration.ofSeconds(waited - 2));
+            studio.clock().forward(Duration.ofSeconds(waited - 5));
             refused("one more try");
-            studio.clock().forward(Duration.ofSeconds(3));
+            studio.clock().forward(Duration.ofSeconds(6));
             refused("what was typed");
             waited = Math.min(waited * 2, 30 << 7);
         }
         keeper.change(keeper.door().version(), PASSCODE);
         assertEquals("tablet", keeper.enter(PASSCODE, "tablet").device().name(), "another passcode ends the wait");
+    }
+
+    /** Waits are by time that passed: not over when the clock is set on, nor when the studio is closed and opened again. */
+    @Test
+    void wrongPasscodes_areRememberedWhateverTheClockSays(@TempDir Path own) {
+        String store = "jdbc:h2:file:%s/door".formatted(own);
+        try (Studio first = OpenStudio.open(store)) {
+            Doorkeeper door = first.bean(Doorkeeper.class);
+            door.change(door.door().version(), PASSCODE);
+            for (int i = 0; i < Doorkeeper.FREE_TRIES; i++) {
+                assertThrows(UnusableValue.class, () -> door.enter("heron at the quay", "tablet"));
+            }
+            first.clock().turnTo(Duration.ofDays(30));
+            assertTrue(assertThrows(UnusableValue.class, () -> door.enter(PASSCODE, "tablet")).getMessage().contains("one more try"));
+            first.clock().turnTo(Duration.ofDays(-30));
+            assertTrue(assertThrows(UnusableValue.class, () -> door.enter(PASSCODE, "tablet")).getMessage().contains("one more try"));
+        }
+        try (Studio again = OpenStudio.open(store)) {
+            Doorkeeper door = again.bean(Doorkeeper.class);
+            assertTrue(assertThrows(UnusableValue.class, () -> door.enter(PASSCODE, "tablet")).getMessage().contains("one more try"));
+            again.clock().forward(Duration.ofSeconds(31));
+            assertEquals("tablet", door.enter(PASSCODE, "tablet").device().name());
+        }
+    }
+
+    /** What is encrypted is authenticated too: no block chaining, even where TLS 1.2 is spoken. */
+    @Test
+    void tls12_speaksNoBlockChaining() throws Exception {
+        try (SSLSocket socket = (SSLSocket) trusting.getSocketFactory().createSocket("127.0.0.1", open.port())) {
+            socket.setEnabledProtocols(new String[] {"TLSv1.2"});
+            socket.startHandshake();
+            assertTrue(socket.getSession().getCipherSuite().contains("GCM") || socket.getSession().getCipherSuite().contains("POLY1305"), socket.getSession().getCipherSuite());
+        }
+        try (SSLSocket old = (SSLSocket) trusting.getSocketFactory().createSocket("127.0.0.1", open.port())) {
+            old.setEnabledProtocols(new String[] {"TLSv1.2"});
+            old.setEnabledCipherSuites(java.util.Arrays.stream(old.getSupportedCipherSuites()).filter(suite -> suite.contains("_CBC_")).toArray(String[]::new));
+            assertThrows(SSLHandshakeException.class, old::startHandshake);
+        }
     }
 
     private static void refused(String why) {
@@ -289,6 +327,18 @@ class LanTest {
         keeper.ring(keeper.door().devices().getFirst().id());
         assertTrue(heard(lines, "name").contains("tablet"));
         assertEquals(404, tablet.get("/live?making=no-id").statusCode());
+    }
+
+    /** A device that opens page after page holds a bounded number of them: the oldest falls silent. */
+    @Test
+    void listening_isBoundedForEachDevice() throws Exception {
+        Tablet tablet = new Tablet().in();
+        BlockingQueue<String> first = tablet.listening("/live");
+        heard(first, "listening");
+        for (int i = 0; i < 16; i++) {
+            heard(tablet.listening("/live"), "listening");
+        }
+        heard(first, "over");
     }
 
     @Test
