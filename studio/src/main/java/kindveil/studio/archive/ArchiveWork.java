@@ -5,6 +5,7 @@ import java.io.InputStream;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -36,6 +37,7 @@ import kindveil.studio.store.form.Unreadable;
 import kindveil.studio.work.Beside;
 import kindveil.studio.work.learning.Teaching;
 import kindveil.studio.work.learning.Teachings;
+import kindveil.studio.work.DiskRoom;
 import kindveil.studio.work.book.Books;
 import kindveil.studio.work.jar.Jars;
 import kindveil.studio.work.log.Log;
@@ -65,6 +67,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class ArchiveWork {
     private static final String FROM_ARCHIVE = ", from an archive";
     private static final int LONGEST_TITLE = 120;
+    private static final long MEGABYTE = 1_000_000;
     private final Pieces pieces;
     private final PieceWork work;
     private final Makings makings;
@@ -77,8 +80,10 @@ public class ArchiveWork {
     private final Clock clock;
     private final Books books;
     private final Jars jars;
+    private final DiskRoom room;
 
-    ArchiveWork(Pieces pieces, PieceWork work, Makings makings, Log log, Pictures pictures, Rooms rooms, Shelf shelf, Diaries diaries, Teachings teachings, Clock clock, Books books, Jars jars) {
+    ArchiveWork(Pieces pieces, PieceWork work, Makings makings, Log log, Pictures pictures, Rooms rooms, Shelf shelf, Diaries diaries, Teachings teachings, Clock clock, Books books, Jars jars, DiskRoom room) {
+        this.room = room;
         this.jars = jars;
         this.books = books;
         this.pieces = pieces;
@@ -136,8 +141,14 @@ public class ArchiveWork {
     /** Takes one in; refused whole, in words, where anything of it cannot be. */
     public Taken take(InputStream from) {
         try (Beside beside = Beside.open()) {
-            ArchiveFile file = ArchiveFile.read(from, beside.folder());
-            return Json.guarded(() -> new Taking(file).all());
+            Path copy = beside.folder().resolve("archive.zip");
+            Files.copy(from, copy);
+            try (ArchiveFile file = ArchiveFile.read(copy)) {
+                if (!room.isThereFor(file.pictured())) {
+                    throw ArchiveFile.refused("its pictures take %d MB, and the disk has %d left".formatted(file.pictured() / MEGABYTE, room.left() / MEGABYTE));
+                }
+                return Json.guarded(() -> new Taking(file).all());
+            }
         } catch (Unreadable broken) {
             throw ArchiveFile.refused(String.valueOf(broken.getMessage()));
         } catch (IOException unread) {
@@ -199,7 +210,7 @@ public class ArchiveWork {
             for (PictureForm picture : file.form().pictures()) {
                 if (pictures.find(picture.id()).isEmpty()) {
                     try {
-                        byte[] bytes = Files.readAllBytes(file.pictures().get(picture.id()));
+                        byte[] bytes = file.picture(picture);
                         PictureIntake.read(picture.name(), bytes);
                         pictures.keep(picture.picture(), bytes);
                         taken++;

@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import kindveil.measure.UnusableValue;
 import kindveil.studio.work.DiskRoom;
 import kindveil.studio.work.NotFound;
+import kindveil.studio.work.piece.NoPicture;
 import kindveil.studio.work.Outdated;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -53,6 +54,11 @@ class Failures {
     @ExceptionHandler
     ModelAndView notFound(NotFound e) {
         return page(HttpStatus.NOT_FOUND, "That is not here", e.getMessage() + " " + KEPT + " Look for it among the pieces or in the log.");
+    }
+
+    @ExceptionHandler
+    ModelAndView noPicture(NoPicture e) {
+        return page(HttpStatus.NOT_FOUND, "There is no picture here", e.getMessage() + " " + KEPT + " What is laid without one stands under Build.");
     }
 
     @ExceptionHandler
@@ -178,10 +184,6 @@ class Failures {
     }
 
     private static ModelAndView page(HttpStatus status, String title, String words) {
-        ModelAndView page = new ModelAndView("failure");
-        page.setStatus(status);
-        page.addObject("title", title);
-        page.addObject("words", words);
-        return page;
+        return FailurePage.of(status, title, words);
     }
 }

@@ -150,7 +150,7 @@ public final class PictureIntake {
     }
 
     /** The tag of the EXIF standard, 1 (upright) to 8; 1 when there is none. */
-    private static int orientation(byte[] bytes) {
+    static int orientation(byte[] bytes) {
         try {
             ExifIFD0Directory exif = ImageMetadataReader.readMetadata(new ByteArrayInputStream(bytes)).getFirstDirectoryOfType(ExifIFD0Directory.class);
             Integer tag = exif == null ? null : exif.getInteger(ExifIFD0Directory.TAG_ORIENTATION);

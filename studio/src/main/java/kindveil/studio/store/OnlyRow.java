@@ -4,6 +4,7 @@ import jakarta.persistence.EntityManager;
 import jakarta.persistence.Id;
 import jakarta.persistence.MappedSuperclass;
 import jakarta.persistence.Version;
+import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.IntFunction;
 import java.util.function.Supplier;
@@ -28,21 +29,42 @@ abstract class OnlyRow {
     abstract void text(String text);
 
     /**
-     * What it holds. What cannot be read is as nothing said: it is said again in a moment.
+     * One such table.
      *
+     * @param form it is written in
      * @param reading of its form, with the version it stands at
-     * @param nothing as nothing is said at a version
+     * @param what it is, as a page says it
      */
-    static <F, T> T now(EntityManager entities, Class<? extends OnlyRow> row, Class<F> form, BiFunction<F, Integer, T> reading, IntFunction<T> nothing) {
-        OnlyRow e = entities.find(row, ONLY);
-        if (e == null) {
-            return nothing.apply(NONE);
+    record Kind<F, T>(Class<? extends OnlyRow> row, Class<F> form, BiFunction<F, Integer, T> reading, String what) {
+        /** What it holds. What cannot be read is as nothing said: it is said again in a moment. @param nothing as nothing is said at a version */
+        T now(EntityManager entities, IntFunction<T> nothing) {
+            OnlyRow e = entities.find(row, ONLY);
+            if (e == null) {
+                return nothing.apply(NONE);
+            }
+            try {
+                return read(e);
+            } catch (Unreadable unreadable) {
+                return nothing.apply(e.version);
+            }
         }
-        try {
+
+        private T read(OnlyRow e) {
             F read = Json.read(e.text(), form);
             return Json.guarded(() -> reading.apply(read, e.version));
-        } catch (Unreadable unreadable) {
-            return nothing.apply(e.version);
+        }
+
+        /** Why it cannot be read, in a sentence; empty where it can. */
+        Optional<String> apart(EntityManager entities) {
+            OnlyRow e = entities.find(row, ONLY);
+            try {
+                if (e != null) {
+                    read(e);
+                }
+                return Optional.empty();
+            } catch (Unreadable unreadable) {
+                return Optional.of("%s cannot be read and was set apart: %s It is kept as it is until you save it again; nothing else is touched.".formatted(what, unreadable.getMessage()));
+            }
         }
     }
 

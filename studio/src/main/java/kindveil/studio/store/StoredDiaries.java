@@ -10,6 +10,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Repository
 @Transactional
 class StoredDiaries implements Diaries {
+    static final OnlyRow.Kind<DiaryForm, Diary> ROW = new OnlyRow.Kind<>(DiaryEntity.class, DiaryForm.class, DiaryForm::diary, "The plan of your evenings");
     private final EntityManager entities;
 
     StoredDiaries(EntityManager entities) {
@@ -18,11 +19,11 @@ class StoredDiaries implements Diaries {
 
     @Override
     public Diary now() {
-        return OnlyRow.now(entities, DiaryEntity.class, DiaryForm.class, DiaryForm::diary, Diary.EMPTY::at);
+        return ROW.now(entities, Diary.EMPTY::at);
     }
 
     @Override
     public void replace(Diary diary) {
-        OnlyRow.replace(entities, DiaryEntity.class, DiaryEntity::new, diary.version(), DiaryForm.of(diary), "The plan of your evenings");
+        OnlyRow.replace(entities, DiaryEntity.class, DiaryEntity::new, diary.version(), DiaryForm.of(diary), ROW.what());
     }
 }

@@ -10,6 +10,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Repository
 @Transactional
 class StoredDoors implements Doors {
+    static final OnlyRow.Kind<DoorForm, Door> ROW = new OnlyRow.Kind<>(DoorEntity.class, DoorForm.class, DoorForm::door, "What other devices may do");
     private final EntityManager entities;
 
     StoredDoors(EntityManager entities) {
@@ -18,12 +19,12 @@ class StoredDoors implements Doors {
 
     @Override
     public Door now() {
-        return OnlyRow.now(entities, DoorEntity.class, DoorForm.class, DoorForm::door, Door.CLOSED::at);
+        return ROW.now(entities, Door.CLOSED::at);
     }
 
     @Override
     public void replace(Door door) {
-        OnlyRow.replace(entities, DoorEntity.class, DoorEntity::new, door.version(), DoorForm.of(door), "What other devices may do");
+        OnlyRow.replace(entities, DoorEntity.class, DoorEntity::new, door.version(), DoorForm.of(door), ROW.what());
     }
 
     @Override

@@ -10,6 +10,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Repository
 @Transactional
 class StoredFollowings implements Followings {
+    static final OnlyRow.Kind<FollowingForm, Following> ROW = new OnlyRow.Kind<>(FollowingEntity.class, FollowingForm.class, FollowingForm::following, "What the air follows");
     private final EntityManager entities;
 
     StoredFollowings(EntityManager entities) {
@@ -18,11 +19,11 @@ class StoredFollowings implements Followings {
 
     @Override
     public Following now() {
-        return OnlyRow.now(entities, FollowingEntity.class, FollowingForm.class, FollowingForm::following, Following.BY_HAND::at);
+        return ROW.now(entities, Following.BY_HAND::at);
     }
 
     @Override
     public void replace(Following following) {
-        OnlyRow.replace(entities, FollowingEntity.class, FollowingEntity::new, following.version(), FollowingForm.of(following), "What the air follows");
+        OnlyRow.replace(entities, FollowingEntity.class, FollowingEntity::new, following.version(), FollowingForm.of(following), ROW.what());
     }
 }

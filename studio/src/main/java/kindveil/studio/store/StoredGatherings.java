@@ -11,6 +11,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Repository
 @Transactional
 class StoredGatherings implements Gatherings {
+    static final OnlyRow.Kind<GatheringForm, Gathering> ROW = new OnlyRow.Kind<>(GatheringEntity.class, GatheringForm.class, GatheringForm::gathering, "What is gathered on the sheets");
     private final EntityManager entities;
 
     StoredGatherings(EntityManager entities) {
@@ -19,11 +20,11 @@ class StoredGatherings implements Gatherings {
 
     @Override
     public Gathering now() {
-        return OnlyRow.now(entities, GatheringEntity.class, GatheringForm.class, GatheringForm::gathering, version -> new Gathering(version, List.of(), List.of()));
+        return ROW.now(entities, version -> new Gathering(version, List.of(), List.of()));
     }
 
     @Override
     public void replace(Gathering gathering) {
-        OnlyRow.replace(entities, GatheringEntity.class, GatheringEntity::new, gathering.version(), GatheringForm.of(gathering), "What is gathered on the sheets");
+        OnlyRow.replace(entities, GatheringEntity.class, GatheringEntity::new, gathering.version(), GatheringForm.of(gathering), ROW.what());
     }
 }

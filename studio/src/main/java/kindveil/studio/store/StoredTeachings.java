@@ -10,6 +10,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Repository
 @Transactional
 class StoredTeachings implements Teachings {
+    static final OnlyRow.Kind<TeachingForm, Teaching> ROW = new OnlyRow.Kind<>(TeachingEntity.class, TeachingForm.class, TeachingForm::teaching, "What is learned from");
     private final EntityManager entities;
 
     StoredTeachings(EntityManager entities) {
@@ -18,11 +19,11 @@ class StoredTeachings implements Teachings {
 
     @Override
     public Teaching now() {
-        return OnlyRow.now(entities, TeachingEntity.class, TeachingForm.class, TeachingForm::teaching, Teaching.ALL::at);
+        return ROW.now(entities, Teaching.ALL::at);
     }
 
     @Override
     public void replace(Teaching teaching) {
-        OnlyRow.replace(entities, TeachingEntity.class, TeachingEntity::new, teaching.version(), TeachingForm.of(teaching), "What is learned from");
+        OnlyRow.replace(entities, TeachingEntity.class, TeachingEntity::new, teaching.version(), TeachingForm.of(teaching), ROW.what());
     }
 }

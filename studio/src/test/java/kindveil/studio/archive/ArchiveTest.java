@@ -12,6 +12,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Set;
 import java.util.TreeSet;
@@ -295,7 +296,8 @@ class ArchiveTest {
                 whole = archive(from);
             }
             Map<byte[], String> refused = new java.util.LinkedHashMap<>();
-            refused.put("no zip".getBytes(StandardCharsets.UTF_8), "it holds no studio.json");
+            refused.put("no zip".getBytes(StandardCharsets.UTF_8), "it breaks off or is damaged");
+            refused.put(zip("other.json", "{}"), "it holds no studio.json");
             refused.put(Arrays.copyOf(whole, whole.length / 2), "");
             refused.put(zip("studio.json", "{"), "its studio.json cannot be read");
             refused.put(zip("studio.json", "{\"format\":\"other\"}"), "its format is not");
@@ -306,5 +308,111 @@ class ArchiveTest {
             });
             assertTrue(studio.bean(PieceWork.class).none());
         }
+    }
+
+    private static final String BEGINS = "{\"format\":\"kind-veil-archive\",\"version\":1,\"written\":\"2026-11-02T18:00:00Z\",";
+
+    /** A little that asks for much: refused before it is built, and nothing of it stays on the disk. */
+    @Test
+    void archive_thatUnpacksToFarMore_isRefused() throws IOException {
+        try (Studio studio = OpenStudio.open("jdbc:h2:mem:bombs;DB_CLOSE_DELAY=-1")) {
+            Map<byte[], String> refused = new java.util.LinkedHashMap<>();
+            refused.put(zip("studio.json", BEGINS + "\"pieces\":[" + "{},".repeat(8_000_000) + "{}]}"), "unpacks to");
+            refused.put(zip("studio.json", BEGINS + "\"other\":" + "[".repeat(100_000) + "]".repeat(100_000) + "}"), "its studio.json cannot be read");
+            refused.put(zip("studio.json", BEGINS + "\"pieces\":[{\"title\":\"" + "a".repeat(900_000) + "b".repeat(900_000) + "\"}]}"), "");
+            String picture = BEGINS + "\"pictures\":[{\"id\":\"00000000-0000-4000-8000-000000000000\",\"name\":\"oar.png\",\"width\":10,\"height\":10,\"added\":\"2026-11-02T18:00:00Z\",\"file\":\"pictures/a\"}]}";
+            ByteArrayOutputStream out = new ByteArrayOutputStream();
+            try (ZipOutputStream zip = new ZipOutputStream(out)) {
+                zip.putNextEntry(new ZipEntry("studio.json"));
+                zip.write(picture.getBytes(StandardCharsets.UTF_8));
+                zip.putNextEntry(new ZipEntry("pictures/a"));
+                zip.write(new byte[60_000_000]);
+                for (int i = 0; i < 40; i++) {
+                    zip.putNextEntry(new ZipEntry("pictures/nobody-names-" + i));
+                    zip.write(new byte[10_000_000]);
+                }
+            }
+            refused.put(out.toByteArray(), "unpacks to");
+            refused.forEach((bytes, why) -> {
+                String words = assertThrows(UnusableValue.class, () -> take(studio, bytes)).getMessage();
+                assertTrue(words.contains(why), words);
+            });
+            assertTrue(studio.bean(PieceWork.class).none());
+        }
+    }
+
+    /** Whatever of its text is another: taken, or refused in words, and never a fault. */
+    @Test
+    void archive_oneValueOfItOtherwise_isTakenOrRefused() throws IOException {
+        byte[] whole;
+        try (Studio from = OpenStudio.open("jdbc:h2:mem:oneother;DB_CLOSE_DELAY=-1")) {
+            laid(from, "Oar");
+            whole = archive(from);
+        }
+        java.util.Random random = new java.util.Random(17);
+        List<String> wrong = new ArrayList<>();
+        try (Studio studio = OpenStudio.open("jdbc:h2:mem:oneotherto;DB_CLOSE_DELAY=-1")) {
+            Web web = new Web(studio.address());
+            List<String> asked = new ArrayList<>(List.of("books", "jars", "pictures", "pieces", "makings", "entries", "owned", "air", "drawn").stream().flatMap(name -> java.util.stream.Stream.of("[{}]", "[null]", "{}", "[\"\"]").map(value -> "\"%s\":%s".formatted(name, value))).toList());
+            for (String one : asked) {
+                int status = web.upload("/archive", Map.of(), "archive", "a.zip", zip("studio.json", BEGINS + one + "}")).status();
+                if (status >= 500 || status < 300) {
+                    wrong.add(one + " " + status);
+                }
+            }
+            for (int i = 0; i < Integer.getInteger("kindveil.damages", 40); i++) {
+                Changed changed = changed(whole, random);
+                int status = web.upload("/archive", Map.of(), "archive", "a.zip", changed.file).status();
+                if (status >= 500) {
+                    wrong.add(changed.what + " " + status);
+                }
+                for (String page : i % 8 == 7 ? List.of("/", "/pieces", "/log", "/shelf/prints", "/jars", "/books", "/sittings") : List.<String>of()) {
+                    int shown = web.get(page).status();
+                    if (shown >= 500) {
+                        wrong.add(changed.what + " then " + page + " " + shown);
+                    }
+                }
+            }
+        }
+        assertEquals(List.of(), wrong, () -> String.join("\n", wrong));
+    }
+
+    private record Changed(String what, byte[] file) {
+    }
+
+    /** The archive with one value of its text, drawn from all of them, made something else. */
+    private static Changed changed(byte[] whole, java.util.Random random) throws IOException {
+        JsonMapper json = JsonMapper.builder().build();
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        String what = "";
+        try (java.util.zip.ZipInputStream in = new java.util.zip.ZipInputStream(new ByteArrayInputStream(whole)); ZipOutputStream zip = new ZipOutputStream(out)) {
+            for (ZipEntry entry = in.getNextEntry(); entry != null; entry = in.getNextEntry()) {
+                byte[] bytes = in.readAllBytes();
+                zip.putNextEntry(new ZipEntry(entry.getName()));
+                if (entry.getName().equals("studio.json")) {
+                    JsonNode tree = json.readTree(bytes);
+                    List<tools.jackson.databind.node.ObjectNode> objects = new ArrayList<>();
+                    objects(tree, objects);
+                    tools.jackson.databind.node.ObjectNode object = objects.get(random.nextInt(objects.size()));
+                    List<String> names = new ArrayList<>(object.propertyNames());
+                    if (!names.isEmpty()) {
+                        String name = names.get(random.nextInt(names.size()));
+                        Object other = Arrays.asList(null, "a\0b", "", -1, 2_000_000_000L, 1e300, List.of(), Map.of(), true, "../../x").get(random.nextInt(10));
+                        object.set(name, json.valueToTree(other));
+                        what = name + ": " + other;
+                    }
+                    bytes = json.writeValueAsBytes(tree);
+                }
+                zip.write(bytes);
+            }
+        }
+        return new Changed(what, out.toByteArray());
+    }
+
+    private static void objects(JsonNode node, List<tools.jackson.databind.node.ObjectNode> found) {
+        if (node instanceof tools.jackson.databind.node.ObjectNode object) {
+            found.add(object);
+        }
+        node.forEach(child -> objects(child, found));
     }
 }

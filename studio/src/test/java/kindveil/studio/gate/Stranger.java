@@ -88,6 +88,7 @@ final class Stranger {
         bad.put("up", "../../etc");
         bad.put("true", "true");
         bad.put("comma", "1,2,3");
+        bad.put("nothing, twice", "");
         bad.put("long", "ab ".repeat(4000));
         bad.put("a million", "7".repeat(1_000_000));
         return bad;
@@ -215,6 +216,53 @@ final class Stranger {
         return new Table(pieces.get(piece.id()), begun, entry, silk.id());
     }
 
+    /** The kinds of things a page can be asked of, by a name that can be read; each laid anew. */
+    Map<String, java.util.function.Supplier<Table>> kinds() {
+        PieceWork pieces = studio.bean(PieceWork.class);
+        MakeWork makings = studio.bean(MakeWork.class);
+        Map<String, java.util.function.Supplier<Table>> kinds = new LinkedHashMap<>();
+        for (String way : List.of("varnishing", "glazing", "underpainting")) {
+            kinds.put("second veil without a picture, " + way, () -> over(laid(), way));
+        }
+        kinds.put("made", () -> {
+            Table table = laid();
+            for (kindveil.studio.work.making.StoredMaking making = makings.get(table.making); making.making().current().isPresent(); making = makings.get(table.making)) {
+                makings.tell(table.making, making.told().size(), making.making().current().orElseThrow().expected(), 0, true);
+            }
+            return table;
+        });
+        kinds.put("laid aside", () -> {
+            Table table = laid();
+            makings.layAside(table.making);
+            return table;
+        });
+        kinds.put("put away", () -> {
+            Table table = laid();
+            pieces.putAway(table.piece.id(), true);
+            return table;
+        });
+        kinds.put("deleted meanwhile", () -> {
+            Table table = laid();
+            pieces.takeAway(table.piece.id());
+            return table;
+        });
+        kinds.put("imported", () -> {
+            Table table = laid();
+            Piece imported = pieces.begin(UUID.randomUUID(), "Oar, imported", kindveil.studio.intake.PlanFile.read(pieces.planFile(table.piece).getBytes(StandardCharsets.UTF_8)), "oar.png", Samples.encoded(Samples.corner(60, 80), "png"));
+            return new Table(imported, table.making, table.entry, table.support);
+        });
+        kinds.put("of nothing there is", () -> new Table(laid().piece, UUID.randomUUID(), UUID.randomUUID(), "no-such-support"));
+        return kinds;
+    }
+
+    private Table over(Table table, String way) {
+        PieceWork pieces = studio.bean(PieceWork.class);
+        Piece first = pieces.begin("Oar", Length.ofMillimetres(90), "oar.png", Samples.encoded(Samples.corner(60, 80), "png"));
+        Piece piece = pieces.add(first, kindveil.catalogue.Catalogue.way(way), "", null);
+        UUID making = studio.bean(MakeWork.class).begin(piece.id()).id();
+        return new Table(pieces.get(piece.id()), making, table.entry, table.support);
+    }
+
     /** What was laid is taken away again: a table that grows makes every later page slower. */
     void clear(Table table) {
         post("/pieces/" + table.piece.id() + "/take-away", Map.of());
@@ -233,6 +281,13 @@ final class Stranger {
         return standing;
     }
 
+    /** The same without looking for its form. */
+    Map<String, String> usual(Door door, Table table) {
+        Map<String, String> form = new LinkedHashMap<>();
+        fill(form, door, table);
+        return form;
+    }
+
     /** Fields as a form of one of the pages would send them to a door. */
     Map<String, String> form(Door door, Table table) {
         Map<String, String> form = new LinkedHashMap<>();
@@ -248,13 +303,17 @@ final class Stranger {
                 }
             }
         }
+        fill(form, door, table);
+        form.replace("title", "", "Oar");
+        return form;
+    }
+
+    private static void fill(Map<String, String> form, Door door, Table table) {
         for (String field : door.fields) {
             form.putIfAbsent(field, field.equals("version") ? "0" : field.equals("once") ? UUID.randomUUID().toString() : field.equals("piece") ? table.piece.id().toString()
                     : field.equals("again") || field.equals("entry") ? table.entry.toString() : field.equals("print") ? "GOOD_TONER" : field.equals("support") ? "birch-panel"
                     : field.equals("ground") ? "RAW" : field.equals("wish") ? "SOFT" : USUAL.getOrDefault(field, "1"));
         }
-        form.replace("title", "", "Oar");
-        return form;
     }
 
     private List<String> pages(Table table) {
@@ -325,13 +384,18 @@ final class Stranger {
                 twice = "&" + coded(ask.field) + "=" + coded(fields.getOrDefault(ask.field, "1"));
             } else {
                 fields.put(ask.field, BAD.get(ask.bad));
+                twice = ask.bad.equals("nothing, twice") ? "&" + coded(ask.field) + "=" : "";
             }
         }
-        fields.replace("version", "0".equals(fields.get("version")) ? String.valueOf(studio.bean(PieceWork.class).get(table.piece.id()).version()) : fields.get("version"));
+        fields.replace("version", "0".equals(fields.get("version")) ? version(table) : fields.get("version"));
         long before = cpu();
         HttpResponse<byte[]> answer = door.method.equals("GET") ? send(HttpRequest.newBuilder(address(path(door, values) + (fields.isEmpty() ? "" : "?" + pairs(fields) + twice))))
                 : door.file.isEmpty() ? sendForm(path(door, values), pairs(fields) + twice) : sendFiles(path(door, values), fields, door.file);
         return new Answer(ask, answer.statusCode(), answer.headers().firstValue("content-type").orElse("").startsWith("text") ? new String(answer.body(), StandardCharsets.UTF_8) : "", cpu() - before);
+    }
+
+    private String version(Table table) {
+        return studio.bean(PieceWork.class).all(List.of(table.piece.id())).values().stream().map(piece -> String.valueOf(piece.version())).findFirst().orElse("0");
     }
 
     private static long cpu() {

@@ -48,7 +48,10 @@ record MixForm(String mixture, Set<String> pieces, String more, String measure, 
     private static final double LONGEST_AGO_HOURS = 90 * 24;
 
     static MixForm of(MultiValueMap<String, String> all, String usual) {
-        return new MixForm(first(all, "mixture", usual), new HashSet<>(all.getOrDefault("piece", List.of())), first(all, "more", ""), first(all, "measure", ""), first(all, "bottle", ""), all.getOrDefault("part", List.of()),
+        String mixture = first(all, "mixture", usual);
+        // ratio, strength and what is measured with belong to the mixture they stood beside, and not to another chosen since
+        boolean same = first(all, "shown", mixture).equals(mixture);
+        return new MixForm(mixture, new HashSet<>(all.getOrDefault("piece", List.of())), first(all, "more", ""), same ? first(all, "measure", "") : "", same ? first(all, "bottle", "") : "", same ? all.getOrDefault("part", List.of()) : List.of(),
                 first(all, "mouth", ""), first(all, "name", ""), first(all, "tray-width", ""), first(all, "tray-height", ""), all.getOrDefault("own", List.of()), all.getOrDefault("own-part", List.of()), first(all, "water", ""), first(all, "ago", "0"));
     }
 

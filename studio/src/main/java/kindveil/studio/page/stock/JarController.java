@@ -109,7 +109,7 @@ class JarController {
         try (CSVPrinter lines = new CSVPrinter(to, CSVFormat.RFC4180)) {
             lines.printRecord("product", "needed ml", "on the shelf ml", "lacking ml", "buy", "for");
             for (Shopping.Row row : stock.toBuy(stock.asked()).rows()) {
-                lines.printRecord(row.product().words(), StockView.figure(row.needed()), StockView.figure(row.have()), StockView.figure(row.lacks()), StockView.jars(row), String.join("; ", row.pieces().keySet()));
+                lines.printRecord(Cells.of(row.product().words(), StockView.figure(row.needed()), StockView.figure(row.have()), StockView.figure(row.lacks()), StockView.jars(row), String.join("; ", row.pieces().keySet())));
             }
         } catch (IOException impossible) {
             throw new UncheckedIOException(impossible);

@@ -1,6 +1,7 @@
 package kindveil.studio.page.today;
 
 import kindveil.studio.work.Kept;
+import kindveil.studio.work.OnlyRows;
 import kindveil.studio.work.piece.Page;
 import kindveil.studio.work.picture.StoredPicture;
 import java.nio.charset.StandardCharsets;
@@ -14,6 +15,7 @@ import java.util.Set;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import kindveil.measure.Length;
 import kindveil.studio.demo.SamplePicture;
@@ -62,10 +64,12 @@ class TodayController {
     private final SittingWork sittings;
     private final FinishWork finishing;
     private final JarWork jars;
+    private final OnlyRows onlyRows;
     private final ZoneId zone;
 
-    TodayController(MakeWork makings, PieceWork pieces, PictureWork pictures, Beginning beginning, Supports supports, Say say, SittingWork sittings, FinishWork finishing, JarWork jars, ZoneId zone) {
+    TodayController(MakeWork makings, PieceWork pieces, PictureWork pictures, Beginning beginning, Supports supports, Say say, SittingWork sittings, FinishWork finishing, JarWork jars, OnlyRows onlyRows, ZoneId zone) {
         this.jars = jars;
+        this.onlyRows = onlyRows;
         this.finishing = finishing;
         this.sittings = sittings;
         this.beginning = beginning;
@@ -133,7 +137,7 @@ class TodayController {
         List<TodayView.Followed> followed = followed(active.read());
         List<Piece> ready = pieces.unmade(MOST_TRIED).stream().filter(piece -> pieces.plan(piece).sound()).limit(MOST_READY).toList();
         Stream<String> theirPieces = followed.size() < active.read().size() ? pieces.kept().sentences().stream() : Stream.empty();
-        return TodayView.of(followed, ready, planned(followed), invite, Stream.concat(active.sentences().stream(), theirPieces).toList(), curing(), Turning.of(jars.standing(), say), felt, say, zone);
+        return TodayView.of(followed, ready, planned(followed), invite, Stream.of(active.sentences().stream(), theirPieces, onlyRows.apart().stream()).flatMap(Function.identity()).toList(), curing(), Turning.of(jars.standing(), say), felt, say, zone);
     }
 
     /** Made lately, and not ready for everything yet. */

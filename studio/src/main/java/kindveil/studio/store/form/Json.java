@@ -1,5 +1,8 @@
 package kindveil.studio.store.form;
 
+import com.fasterxml.jackson.annotation.JsonSetter;
+import com.fasterxml.jackson.annotation.Nulls;
+import java.time.DateTimeException;
 import java.util.function.Supplier;
 import kindveil.measure.UnusableValue;
 import kindveil.studio.work.NotFound;
@@ -16,7 +19,8 @@ public final class Json {
     /** The form written now. The first had no number: it was what the program's own records happened to look like. */
     public static final int FORM = 2;
     private static final String FIELD = "form";
-    private static final JsonMapper MAPPER = JsonMapper.builder().build();
+    /** Nothing that is written holds nothing among several things: read so, it would be taken on and be missed later. */
+    private static final JsonMapper MAPPER = JsonMapper.builder().changeDefaultNullHandling(nulls -> JsonSetter.Value.forContentNulls(Nulls.FAIL)).build();
 
     private Json() {
     }
@@ -36,7 +40,13 @@ public final class Json {
         if (form != FORM) {
             throw new Unreadable(form > FORM ? "It was written by a later program, in form %d; this one reads form %d.".formatted(form, FORM) : "It is in form %d and was never brought to form %d.".formatted(form, FORM));
         }
-        return guarded(() -> MAPPER.treeToValue(node, type));
+        return whole(guarded(() -> MAPPER.treeToValue(node, type)));
+    }
+
+    /** What was read, with nothing missing in it that its form does not say may be; {@link Unreadable} otherwise. */
+    public static <T> T whole(T value) {
+        NothingMissing.in(value);
+        return value;
     }
 
     static JsonNode tree(String text) {
@@ -58,7 +68,7 @@ public final class Json {
             throw new Unreadable("It is broken: %s.".formatted(broken.getOriginalMessage().lines().findFirst().orElse("no more is known")), broken);
         } catch (UnusableValue | NotFound unusable) {
             throw new Unreadable(unusable.getMessage(), unusable);
-        } catch (NullPointerException | IllegalArgumentException | IllegalStateException missing) {
+        } catch (NullPointerException | IllegalArgumentException | IllegalStateException | DateTimeException | ArithmeticException | IndexOutOfBoundsException missing) {
             throw new Unreadable("Something is missing in it or does not fit: %s".formatted(missing.getMessage()), missing);
         }
     }

@@ -186,7 +186,7 @@ public record Piece(UUID id, int version, String title, Instant created, Basis b
 
     /** Whether a veil of it, from 1, shows a picture. */
     public boolean shows(int veil, UUID picture) {
-        return veil <= veils.size() && picture.equals(veils.get(veil - 1).picture());
+        return veil >= 1 && veil <= veils.size() && picture.equals(veils.get(veil - 1).picture());
     }
 
     /** Only some of its veils, as if the others were never made; {@code hand} is one of them. */

@@ -22,7 +22,7 @@ public record Veil(@Nullable UUID picture, Length x, Length y, Design design) {
 
     /** Its source; only where it brings one. */
     public UUID source() {
-        return Optional.ofNullable(picture).orElseThrow(() -> new IllegalStateException("Impossible state: a veil of %s has no picture.".formatted(design.way())));
+        return Optional.ofNullable(picture).orElseThrow(() -> new NoPicture(design.theWay().name()));
     }
 
     /** Showing a picture in place of its own. @param anew whether that is another one, of which nothing is framed or treated yet */

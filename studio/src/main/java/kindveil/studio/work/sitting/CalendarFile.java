@@ -1,5 +1,8 @@
 package kindveil.studio.work.sitting;
 
+import java.io.IOException;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
@@ -8,6 +11,8 @@ import java.util.stream.Collectors;
 import kindveil.measure.Span;
 import kindveil.sitting.Lag;
 import kindveil.sitting.Task;
+import net.fortuna.ical4j.data.CalendarOutputter;
+import net.fortuna.ical4j.data.FoldingWriter;
 import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.component.VAlarm;
 import net.fortuna.ical4j.model.component.VEvent;
@@ -48,7 +53,14 @@ public final class CalendarFile {
                 calendar.add(event(worked, lag.from() + " " + lag.to() + " closes", closes, closes.plus(Duration.ofMinutes(1)), "%s: last moment for “%s”".formatted(name, worked.problem().tasks().get(lag.to()).words()), lag.why(), BEFORE));
             }
         }
-        return calendar.toString();
+        StringWriter folded = new StringWriter();
+        try {
+            // lines are folded after 75 octets (RFC 5545, 3.1)
+            new CalendarOutputter(false, FoldingWriter.REDUCED_FOLD_LENGTH).output(calendar, folded);
+        } catch (IOException impossible) {
+            throw new UncheckedIOException(impossible);
+        }
+        return folded.toString();
     }
 
     private static VEvent event(Worked worked, String key, Instant start, Instant end, String summary, String description, Duration before) {
