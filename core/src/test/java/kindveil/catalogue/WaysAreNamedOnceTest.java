@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.IOException;
 import java.nio.file.Files;
+import java.net.URI;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -22,7 +23,8 @@ import org.junit.jupiter.api.Test;
  * what they are like. Held by reading the sources, since a name in a string or a page is no dependency of a class.
  */
 class WaysAreNamedOnceTest {
-    private static final Path ROOT = Path.of("..").toAbsolutePath().normalize();
+    /** Whatever folder the test is run from: two above the one its own class was compiled into lies the module. */
+    private static final Path ROOT = Path.of(URI.create(WaysAreNamedOnceTest.class.getProtectionDomain().getCodeSource().getLocation().toString())).resolve("../../..").normalize();
     private static final Pattern COMMENTS = Pattern.compile("(?s)/\\*.*?\\*/|//[^\n]*|<!--.*?-->");
 
     /** One source without its comments. */

@@ -1,16 +1,32 @@
-// A press on a button that works by script alone is kept until the scripts are there, and given then; no press is lost on a slow machine.
+// What is pressed before the scripts are there is kept until they are, and given then: buttons that work by script alone, and keys, held as
+// long as they were. No press is lost on a slow machine.
 {
-  const kept = [];
-  const keep = (event) => {
+  const buttons = [];
+  const keys = [];
+  const keepButton = (event) => {
     const button = event.target.closest?.("button[type=button]");
     if (button) {
       event.stopPropagation();
-      kept.push(button);
+      buttons.push(button);
     }
   };
-  addEventListener("click", keep, true);
+  const typed = (event) => event.target.closest?.("input, select, textarea, summary") || event.ctrlKey || event.metaKey || event.altKey;
+  const keepKey = (event) => {
+    if (!typed(event) && !event.repeat && (event.key.length === 1 || event.key === "Enter")) {
+      keys.push({ type: event.type, key: event.key, shiftKey: event.shiftKey, target: event.target, at: performance.now() });
+    }
+  };
+  addEventListener("click", keepButton, true);
+  addEventListener("keydown", keepKey, true);
+  addEventListener("keyup", keepKey, true);
   addEventListener("kindveil:awake", () => {
-    removeEventListener("click", keep, true);
-    kept.filter((button) => button.isConnected).forEach((button) => button.click());
+    removeEventListener("click", keepButton, true);
+    removeEventListener("keydown", keepKey, true);
+    removeEventListener("keyup", keepKey, true);
+    buttons.filter((button) => button.isConnected).forEach((button) => button.click());
+    const first = keys[0]?.at ?? 0;
+    for (const { type, key, shiftKey, target, at } of keys) {
+      setTimeout(() => (target.isConnected ? target : document.body).dispatchEvent(new KeyboardEvent(type, { key, shiftKey, bubbles: true, cancelable: true })), at - first);
+    }
   }, { once: true });
 }

@@ -160,4 +160,19 @@ class SentenceJourneyTest {
         script.getFirst().resume();
         assertThat(page.locator("[data-sound]")).hasAttribute("aria-pressed", "true");
     }
+
+    /** A key held as long as it must be, let go before the script was there: the act is told all the same. */
+    @Test
+    void keyHeldBeforeTheBenchListens_isTold(Page page) {
+        UUID piece = studio.bean(PieceWork.class).begin("Early key", Length.ofMillimetres(90), "early.png", Samples.cornerPng()).id();
+        UUID making = studio.bean(MakeWork.class).begin(piece).id();
+        List<Route> script = holdingTheFirst(page, "GET", "**/js/bench.js");
+        page.navigate(studio.address() + "/bench/" + making, new Page.NavigateOptions().setWaitUntil(WaitUntilState.COMMIT));
+        page.waitForCondition(() -> script.size() == 1);
+        page.keyboard().press("m");
+        page.keyboard().press(" ", new com.microsoft.playwright.Keyboard.PressOptions().setDelay(900));
+        script.getFirst().resume();
+        page.waitForCondition(() -> studio.bean(MakeWork.class).get(making).told().size() == 1);
+        page.waitForCondition(() -> "on".equals(page.evaluate("sessionStorage.getItem('sound')")));
+    }
 }

@@ -1,8 +1,6 @@
 package kindveil.studio.work.sitting;
 
-import java.io.IOException;
-import java.io.StringWriter;
-import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
@@ -11,8 +9,6 @@ import java.util.stream.Collectors;
 import kindveil.measure.Span;
 import kindveil.sitting.Lag;
 import kindveil.sitting.Task;
-import net.fortuna.ical4j.data.CalendarOutputter;
-import net.fortuna.ical4j.data.FoldingWriter;
 import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.component.VAlarm;
 import net.fortuna.ical4j.model.component.VEvent;
@@ -28,6 +24,7 @@ import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
  * time, which a calendar shows by the clock of whoever reads it, through every change of it.
  */
 public final class CalendarFile {
+    private static final int LONGEST_LINE = 75;
     private static final Duration BEFORE = Duration.ofMinutes(10);
 
     private CalendarFile() {
@@ -53,19 +50,29 @@ public final class CalendarFile {
                 calendar.add(event(worked, lag.from() + " " + lag.to() + " closes", closes, closes.plus(Duration.ofMinutes(1)), "%s: last moment for “%s”".formatted(name, worked.problem().tasks().get(lag.to()).words()), lag.why(), BEFORE));
             }
         }
-        StringWriter folded = new StringWriter();
-        try {
-            // lines are folded after 75 octets (RFC 5545, 3.1)
-            new CalendarOutputter(false, FoldingWriter.REDUCED_FOLD_LENGTH).output(calendar, folded);
-        } catch (IOException impossible) {
-            throw new UncheckedIOException(impossible);
+        return calendar.toString().lines().map(CalendarFile::folded).collect(Collectors.joining("\r\n", "", "\r\n"));
+    }
+
+    /** A line over 75 octets goes on in the next after a space, and no character is parted (RFC 5545, 3.1). The library counts characters. */
+    static String folded(String line) {
+        StringBuilder folded = new StringBuilder();
+        int octets = 0;
+        for (int i = 0; i < line.length(); i = line.offsetByCodePoints(i, 1)) {
+            String sign = line.substring(i, line.offsetByCodePoints(i, 1));
+            int more = sign.getBytes(StandardCharsets.UTF_8).length;
+            if (octets + more > LONGEST_LINE) {
+                folded.append("\r\n ");
+                octets = 1;
+            }
+            folded.append(sign);
+            octets += more;
         }
         return folded.toString();
     }
 
     private static VEvent event(Worked worked, String key, Instant start, Instant end, String summary, String description, Duration before) {
         VEvent event = new VEvent(start, end, summary);
-        event.add(new Uid(UUID.nameUUIDFromBytes((worked.zero() + " " + key + " " + summary).getBytes(java.nio.charset.StandardCharsets.UTF_8)) + "@studio"));
+        event.add(new Uid(UUID.nameUUIDFromBytes((worked.zero() + " " + key + " " + summary).getBytes(StandardCharsets.UTF_8)) + "@studio"));
         event.add(new Description(description));
         VAlarm alarm = new VAlarm(before.negated());
         alarm.add(new Action("DISPLAY"));
