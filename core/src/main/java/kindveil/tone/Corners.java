@@ -1,22 +1,29 @@
 package kindveil.tone;
 
+import java.util.Arrays;
 import kindveil.image.Plane;
 import kindveil.measure.Figures;
 import kindveil.measure.UnusableValue;
 
 /**
  * A page photographed askew, laid flat by its four corners: a plane projection onto the rectangle it is. How high it is for its width
- * is read from the perspective itself, the lens taken to look at the middle of the picture (Z. Zhang and L. He, 2007); where two of its
- * sides are too nearly parallel to tell, the lens is taken for a usual one.
+ * is known, or read from the perspective itself, the lens taken to look at the middle of the picture (Z. Zhang and L. He, 2007); where two
+ * of its sides are too nearly parallel to tell, the lens is taken for a usual one. How far that may be off is said by {@link #doubt}.
  *
  * @param x1 of the upper left corner, per cent of the width; likewise {@code y1} of the height, then the upper right, lower right and lower left
+ * @param proportion height of the page over its width, 0.1 to 10; 0 where it is not known and read from the photograph
  */
-public record Corners(double x1, double y1, double x2, double y2, double x3, double y3, double x4, double y4) implements Framing {
+public record Corners(double x1, double y1, double x2, double y2, double x3, double y3, double x4, double y4, double proportion) implements Framing {
     private static final double LEAST_AREA = 5;
-    private static final double PARALLEL = 1e-3;
+    /** Of the depth of one side to the other: below this handles a few pixels off decide, not the perspective (found by trying; 0.03 keeps all but one in a hundred within 1.3 %). */
+    private static final double PARALLEL = 0.03;
+    /** A handle is put so many per cent of the picture's width beside its corner, as a rule. */
+    private static final double BESIDE = 0.075;
     private static final double LONGEST = 10;
     /** Square of a telephone's focal length against the longer side of its picture, some 28 mm to 36 (assumed). */
     private static final double USUAL_LENS = 0.6;
+    /** Lenses of telephones differ by so much, as squares of their focal lengths (assumed). */
+    private static final double OTHER_LENS = 1.3;
 
     public Corners {
         for (double place : new double[] {x1, y1, x2, y2, x3, y3, x4, y4}) {
@@ -29,7 +36,39 @@ public record Corners(double x1, double y1, double x2, double y2, double x3, dou
                 throw new UnusableValue("corners", "%s and %s".formatted(told(all[(i + 1) % 4]), told(all[(i + 2) % 4])), "four corners of a page, upper left first and then clockwise, none folded in", "Put each handle on its own corner.");
             }
         }
+        if (proportion != 0) {
+            UnusableValue.requireWithin("proportion of the page", proportion, 1 / LONGEST, LONGEST, "", "Its height over its width.");
+        }
         UnusableValue.requireWithin("area within the corners", area(all) / 100, LEAST_AREA, 100, "% of the picture", "Photograph the page so that it fills more of the picture.");
+    }
+
+    /** With its proportions read from the photograph. */
+    public Corners(double x1, double y1, double x2, double y2, double x3, double y3, double x4, double y4) {
+        this(x1, y1, x2, y2, x3, y3, x4, y4, 0);
+    }
+
+    /** Of a page whose proportions are known. @param other its height over its width */
+    public Corners proportioned(double other) {
+        return new Corners(x1, y1, x2, y2, x3, y3, x4, y4, other);
+    }
+
+    /** By what share its proportions may be off, when each handle lies a little beside its corner and the lens is not as supposed; 0 where they are known. */
+    public double doubt(Size photograph) {
+        if (proportion != 0) {
+            return 0;
+        }
+        double[][] at = corners(photograph);
+        double here = aspect(at, photograph);
+        double squared = 0;
+        double beside = BESIDE / 100 * photograph.width();
+        for (int i = 0; i < 8; i++) {
+            double[][] moved = Arrays.stream(at).map(double[]::clone).toArray(double[][]::new);
+            moved[i / 2][i % 2] += beside;
+            double off = Math.log(aspect(moved, photograph) / here);
+            squared += off * off;
+        }
+        double lens = supposed(at, photograph) ? Math.abs(Math.log(aspect(at, photograph, USUAL_LENS * OTHER_LENS) / aspect(at, photograph, USUAL_LENS))) : 0;
+        return Math.sqrt(squared + lens * lens);
     }
 
     private static String told(double[] corner) {
@@ -60,14 +99,30 @@ public record Corners(double x1, double y1, double x2, double y2, double x3, dou
     @Override
     public Size size(Size before) {
         double[][] corners = corners(before);
-        double aspect = aspect(corners, before);
+        double aspect = proportion == 0 ? aspect(corners, before) : proportion;
         double width = Math.sqrt(area(corners) / aspect);
         return new Size(width, width * aspect);
     }
 
     /** Height over width. */
     private static double aspect(double[][] c, Size before) {
-        double plain = (length(c[0], c[3]) + length(c[1], c[2])) / (length(c[0], c[1]) + length(c[3], c[2]));
+        return aspect(c, before, supposed(c, before) ? USUAL_LENS : focal(c, before));
+    }
+
+    /** Whether two sides are too nearly parallel for the photograph to tell what lens it was. */
+    private static boolean supposed(double[][] c, Size before) {
+        double[][] sides = sides(c, before);
+        return Math.abs(sides[0][2]) < PARALLEL || Math.abs(sides[1][2]) < PARALLEL;
+    }
+
+    private static double focal(double[][] c, Size before) {
+        double[] across = sides(c, before)[0];
+        double[] down = sides(c, before)[1];
+        return -(across[0] * down[0] + across[1] * down[1]) / (across[2] * down[2]);
+    }
+
+    /** From the upper left corner across and down, as seen. */
+    private static double[][] sides(double[][] c, Size before) {
         double s = Math.max(before.width(), before.height());
         double[] m1 = seen(c[0], before, s);
         double[] m2 = seen(c[1], before, s);
@@ -75,10 +130,14 @@ public record Corners(double x1, double y1, double x2, double y2, double x3, dou
         double[] m4 = seen(c[2], before, s);
         double k2 = dot(cross(m1, m4), m3) / dot(cross(m2, m4), m3);
         double k3 = dot(cross(m1, m4), m2) / dot(cross(m3, m4), m2);
-        double[] across = {k2 * m2[0] - m1[0], k2 * m2[1] - m1[1], k2 - 1};
-        double[] down = {k3 * m3[0] - m1[0], k3 * m3[1] - m1[1], k3 - 1};
-        boolean parallel = Math.abs(across[2]) < PARALLEL || Math.abs(down[2]) < PARALLEL;
-        double focal = parallel ? USUAL_LENS : -(across[0] * down[0] + across[1] * down[1]) / (across[2] * down[2]);
+        return new double[][] {{k2 * m2[0] - m1[0], k2 * m2[1] - m1[1], k2 - 1}, {k3 * m3[0] - m1[0], k3 * m3[1] - m1[1], k3 - 1}};
+    }
+
+    /** @param focal square of the focal length against the longer side */
+    private static double aspect(double[][] c, Size before, double focal) {
+        double plain = (length(c[0], c[3]) + length(c[1], c[2])) / (length(c[0], c[1]) + length(c[3], c[2]));
+        double[] across = sides(c, before)[0];
+        double[] down = sides(c, before)[1];
         double aspect = Math.sqrt((down[0] * down[0] + down[1] * down[1] + focal * down[2] * down[2]) / (across[0] * across[0] + across[1] * across[1] + focal * across[2] * across[2]));
         // no lens sees so: the corners were put a little beside
         return focal <= 0 || !Double.isFinite(aspect) || aspect > 2 * plain || aspect < plain / 2 ? plain : Math.clamp(aspect, 1 / LONGEST, LONGEST);
@@ -146,7 +205,7 @@ public record Corners(double x1, double y1, double x2, double y2, double x3, dou
 
     @Override
     public String code() {
-        return "corners %s %s %s %s %s %s %s %s".formatted(Figures.plain(x1), Figures.plain(y1), Figures.plain(x2), Figures.plain(y2), Figures.plain(x3), Figures.plain(y3), Figures.plain(x4), Figures.plain(y4));
+        return "corners %s %s %s %s %s %s %s %s".formatted(Figures.plain(x1), Figures.plain(y1), Figures.plain(x2), Figures.plain(y2), Figures.plain(x3), Figures.plain(y3), Figures.plain(x4), Figures.plain(y4)) + (proportion == 0 ? "" : " " + Figures.plain(proportion));
     }
 
     @Override

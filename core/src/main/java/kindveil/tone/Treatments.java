@@ -50,7 +50,7 @@ public record Treatments(List<Treatment> list) {
                 case "turn" -> new Turn(whole(words, 1));
                 case "straighten" -> new Straighten(number(words, 1));
                 case "mirror" -> new Mirror();
-                case "corners" -> new Corners(number(words, 1), number(words, 2), number(words, 3), number(words, 4), number(words, 5), number(words, 6), number(words, 7), number(words, 8));
+                case "corners" -> new Corners(number(words, 1), number(words, 2), number(words, 3), number(words, 4), number(words, 5), number(words, 6), number(words, 7), number(words, 8), words.length > 9 ? number(words, 9) : 0);
                 case "levels" -> new Levels(whole(words, 1), whole(words, 2));
                 case "simplify" -> new Posterise(whole(words, 1));
                 case "invert" -> new Invert();

@@ -84,6 +84,25 @@ class CornersJourneyTest {
         assertTrue(pieces.get(piece.id()).design().treatments().list().isEmpty());
     }
 
+    /** Tilted about one axis the photograph does not tell how high the page is: it is asked, and what is known replaces the guess. */
+    @Test
+    void proportionsLeftOpen_areAsked_andAKnownSizeReplacesTheGuess() {
+        Piece piece = piece();
+        String base = "/pieces/" + piece.id() + "/source/corners";
+        String[] tilted = {"30", "10", "70", "10", "98", "95", "2", "95"};
+        Web.Answer asked = web.post(base, at(piece, tilted));
+        assertTrue(asked.words().contains("proportions open") && asked.words().contains("Lay it flat as it looks"), asked.words());
+        assertTrue(pieces.get(piece.id()).design().treatments().of(Corners.class).isEmpty());
+        Map<String, String> sized = at(piece, tilted);
+        sized.putAll(Map.of("wide", "210 mm", "tall", "297 mm"));
+        assertEquals(200, web.post(base, sized).status());
+        assertEquals(297.0 / 210, studio.bean(PictureWork.class).shape(piece.veil().source(), pieces.get(piece.id()).design().treatments()).aspect(), 1e-3);
+        Map<String, String> asItLooks = at(piece, tilted);
+        asItLooks.put("as-it-looks", "yes");
+        assertEquals(200, web.post(base, asItLooks).status());
+        assertEquals(0, corners(piece).proportion());
+    }
+
     @Test
     void cornersThatAreNone_areRefused_allAtOnce_andWhatWasTypedStays() {
         Piece piece = piece();
@@ -132,8 +151,8 @@ class CornersJourneyTest {
             page.locator("#corner-y" + (i + 1)).fill(places[2 * i + 1]);
         }
         page.getByText("A white card lies in it").click();
-        page.getByLabel("Width of the page, if not yet told").fill("200 mm");
-        page.locator("button").getByText("Lay it flat").click();
+        page.getByLabel("Page width, if known").fill("200 mm");
+        page.locator("button:text-is('Lay it flat')").click();
         page.waitForCondition(() -> pieces.get(piece.id()).basis().page().isPresent());
         Piece now = pieces.get(piece.id());
         assertEquals(200, now.basis().page().orElseThrow().width().millimetres(), 1e-6);

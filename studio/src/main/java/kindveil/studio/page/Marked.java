@@ -4,6 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
+import kindveil.measure.Figures;
+import kindveil.measure.Length;
+import kindveil.studio.work.piece.Page;
+import kindveil.tone.Size;
 import kindveil.tone.Corners;
 import org.jspecify.annotations.Nullable;
 
@@ -32,6 +36,38 @@ public final class Marked {
             at.addAll(place(problems, all, i, "Corner " + i));
         }
         return at.contains(null) ? null : problems.read(() -> new Corners(at.get(0), at.get(1), at.get(2), at.get(3), at.get(4), at.get(5), at.get(6), at.get(7)));
+    }
+
+    /** May be off by more than this and nobody is asked. */
+    private static final double SURE = 0.03;
+
+    /**
+     * The same of a page in its own proportions: those that are known, those that were typed, or those the photograph tells surely. Where it
+     * does not, that is said, unless it is meant to be taken as it looks.
+     *
+     * @param known height of the page over its width, where the studio knows it, or 0
+     */
+    public static @Nullable Corners page(Problems problems, Map<String, String> all, Size photograph, double known) {
+        Corners corners = corners(problems, all);
+        String wide = all.getOrDefault("wide", "");
+        String tall = all.getOrDefault("tall", "");
+        if (corners == null) {
+            return null;
+        }
+        if (!wide.isBlank() && !tall.isBlank()) {
+            Length width = problems.read(() -> Length.parseSize("Width of the page", wide, Page.NARROWEST, Page.WIDEST));
+            Length height = problems.read(() -> Length.parseSize("Height of the page", tall, Page.NARROWEST, Page.WIDEST));
+            return width == null || height == null ? null : problems.read(() -> corners.proportioned(height.millimetres() / width.millimetres()));
+        }
+        if (known > 0) {
+            return problems.read(() -> corners.proportioned(known));
+        }
+        double doubt = corners.doubt(photograph);
+        if (doubt > SURE && !all.containsKey("as-it-looks")) {
+            problems.add("This photograph leaves the page’s proportions open by %s %%. Enter the width and the height of the page, or choose “Lay it flat as it looks”.".formatted(Figures.rounded(100 * doubt, 0)));
+            return null;
+        }
+        return corners;
     }
 
     /** One place as it was sent, x and y; null for what cannot be read. */

@@ -15,6 +15,7 @@ import kindveil.studio.work.piece.Page;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
 import kindveil.tone.Corners;
+import kindveil.tone.Size;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -60,7 +61,9 @@ class GroundController {
         }
         Problems problems = new Problems();
         boolean card = all.containsKey("card");
-        Corners corners = Marked.corners(problems, all);
+        StoredPicture photograph = pictures.get(piece.basis().photograph().orElseThrow());
+        double known = wide.isBlank() ? piece.basis().page().map(page -> page.height().millimetres() / page.width().millimetres()).orElse(0.0) : 0;
+        Corners corners = Marked.page(problems, all, new Size(photograph.width(), photograph.height()), known);
         List<Double> white = card ? Marked.place(problems, all, 5, "White card") : List.of();
         Length width = wide.isBlank() ? null : problems.read(() -> Length.parseSize("Width of the page", wide, Page.NARROWEST, Page.WIDEST));
         try {

@@ -76,7 +76,8 @@ class CornersController {
     }
 
     private @Nullable Piece read(Problems problems, Piece piece, Map<String, String> all) {
-        Corners corners = Marked.corners(problems, all);
+        StoredPicture picture = pictures.get(piece.veil().source());
+        Corners corners = Marked.page(problems, all, new Size(picture.width(), picture.height()), 0);
         return corners == null ? null : problems.read(() -> framed(piece, corners));
     }
 
