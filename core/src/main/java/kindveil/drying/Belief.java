@@ -35,10 +35,10 @@ public final class Belief {
      * @param count how many signs
      * @param explained likelihood of all of them together, by rate
      * @param best the product of the largest likelihood each could have in any state of a coat
-     * @param last when the last of them was felt
+     * @param last when the last of them was felt, {@code lastLikelihood} how likely that was by what was believed before
      * @param odds by the hand alone that a coat has no more water left than a share, against that it is still wet or tacky; by the share in steps of a twentieth
      */
-    private record Felt(int count, double[] explained, double best, Duration last, double[] odds) {
+    private record Felt(int count, double[] explained, double best, Duration last, double lastLikelihood, double[] odds) {
     }
 
     private Belief(Rate rate, double[] logs, double[] shares, Felt felt) {
@@ -63,7 +63,7 @@ public final class Belief {
         }
         double[] explained = new double[POINTS];
         java.util.Arrays.fill(explained, 1);
-        return new Belief(rate, logs, shares, new Felt(0, explained, 1, Duration.ZERO, new double[0]));
+        return new Belief(rate, logs, shares, new Felt(0, explained, 1, Duration.ZERO, 1, new double[0]));
     }
 
     /** After something was felt of a bed at a time. @param likelihood of feeling it, above 0, by the share of its water left */
@@ -81,7 +81,7 @@ public final class Belief {
         for (int i = 0; i < POINTS; i++) {
             after[i] /= sum;
         }
-        return new Belief(rate, logs, after, new Felt(felt.count + 1, explained, felt.best * best(likelihood), at, odds(likelihood)));
+        return new Belief(rate, logs, after, new Felt(felt.count + 1, explained, felt.best * best(likelihood), at, sum, odds(likelihood)));
     }
 
     private static double best(DoubleUnaryOperator likelihood) {
@@ -116,6 +116,11 @@ public final class Belief {
     /** When something was last felt, on the bench's time. */
     public Duration lastFelt() {
         return felt.last;
+    }
+
+    /** How likely what was felt last was, by what was believed before; 1 where nothing was. */
+    public double lastLikelihood() {
+        return felt.lastLikelihood;
     }
 
     /** Whether no rate explains what was felt, be it too wet, too dry or now one and now the other. */

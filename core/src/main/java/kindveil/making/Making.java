@@ -19,6 +19,9 @@ import kindveil.bench.Face;
 import kindveil.bench.Refusal;
 import kindveil.bench.Step;
 import kindveil.drying.Belief;
+import kindveil.way.Times;
+import kindveil.drying.Stage;
+import kindveil.drying.Drying;
 import kindveil.measure.Span;
 import kindveil.measure.UnusableValue;
 import kindveil.way.Act;
@@ -34,6 +37,9 @@ import org.jspecify.annotations.Nullable;
 
 /** A plan in the making; see the package specification. */
 public final class Making {
+    /** A bed that gave way is tried again when a quarter as much time has passed as it lay before, and not within a quarter of an hour (assumed). */
+    private static final Duration SOONEST_AGAIN = Duration.ofMinutes(15);
+    private static final long AGAIN_AFTER = 4;
     private final Plan plan;
     private final Instant begun;
     private final Walk walk;
@@ -216,7 +222,24 @@ public final class Making {
 
     /** The window of the act at hand; empty when it can be done at any time. */
     public Optional<Clock> clock() {
-        return Optional.ofNullable(Clock.all(waits().stream().map(pending -> Clock.of(pending, begun, walk.bench().room())).toList()));
+        return Optional.ofNullable(Clock.all(Stream.concat(waits().stream().map(pending -> Clock.of(pending, begun, walk.bench().room())), givesWay().stream()).toList()));
+    }
+
+    /** Since the image lifted while it was rubbed: when its bed, by all that was felt of it, can be rubbed again; empty where it did not, or has held since. */
+    private Optional<Clock> givesWay() {
+        Act act = current().orElse(null);
+        Sign last = act == null ? null : evidence().stream().filter(sign -> sign.act().equals(act.id()) && sign.tale() == TellTale.PULP).reduce((x, y) -> y).orElse(null);
+        Coating bed = last == null || !TellTale.PULP.givesWay(last.reply()) ? null : seen(last);
+        if (bed == null || bed.drying() == null) {
+            return Optional.empty();
+        }
+        Duration felt = Duration.between(begun, last.at());
+        Duration again = felt.plus(Span.longer(SOONEST_AGAIN, felt.minus(bed.laid()).dividedBy(AGAIN_AFTER)));
+        Belief belief = belief();
+        Optional<Drying.Spread> through = belief.contradicted() ? Optional.empty() : bed.drying().spread(Stage.THROUGH, belief);
+        Instant opens = begun.plus(through.map(spread -> Span.longer(again, spread.half())).orElse(again));
+        Instant advised = begun.plus(through.map(spread -> Span.longer(again, spread.nineTenths())).orElse(again));
+        return Optional.of(new Clock(last.at(), opens, advised, null, null, "The image lifted: the film under it still gives way.", Times.Reach.REACHED, null));
     }
 
     /** The windows of the act at hand, with what was seen of what dries. */
@@ -284,9 +307,10 @@ public final class Making {
         return Stream.concat(awaited, rubbed).distinct();
     }
 
-    /** What was last seen of each film laid by the way at hand, by its reply. */
+    /** What was last seen of each film laid by the way at hand, and of its paper as it was rubbed, by its reply. */
     public Map<TellTale, Integer> films() {
         Map<TellTale, Integer> films = new EnumMap<>(TellTale.class);
+        current().ifPresent(act -> evidence().stream().filter(sign -> sign.act().part() == act.id().part() && sign.tale() == TellTale.PULP).forEach(sign -> films.put(sign.tale(), sign.reply())));
         current().ifPresent(act -> evidence().stream().filter(sign -> sign.act().part() == act.id().part() && sign.tale().of() instanceof TellTale.Of.Film).forEach(sign -> films.put(sign.tale(), sign.reply())));
         return films;
     }

@@ -70,6 +70,8 @@ public record HoldReading(Of of, double chance, @Nullable Duration waiting, doub
     private static final double CLINGS = 0.95;
     /** Inkjet that was kept dry on a block holds in so many of all tries (assumed). */
     private static final double KEPT_DRY = 0.55;
+    /** How often an image that would not hold in any case is seen to lift in its first round (assumed). */
+    private static final double LIFTS_IF_WEAK = 0.5;
 
     /**
      * Before the first round of rubbing, before the act that ends the wait for it and while tape is burnished; before whatever lays a film that carries by being
@@ -137,7 +139,7 @@ public record HoldReading(Of of, double chance, @Nullable Duration waiting, doub
 
     private static Optional<HoldReading> rubbed(Plan plan, Bench bench, Act rub, Belief belief, Map<TellTale, Integer> films) {
         Face keeps = ((Step.RubAway) rub.step()).keeps();
-        double hands = hands(plan, rub) * (bench.keptDry() ? KEPT_DRY : 1);
+        double hands = lifted(hands(plan, rub) * (bench.keptDry() ? KEPT_DRY : 1), belief, films);
         if (keeps.equals(Face.TAPE_BACK)) {
             double share = hands * toner(bench) * burnished(plan, rub) * TellTale.BURNISH.carries(Optional.ofNullable(films.get(TellTale.BURNISH)));
             return Optional.of(new HoldReading(Of.HOLDING, share, null, share, List.of()));
@@ -149,6 +151,19 @@ public record HoldReading(Of of, double chance, @Nullable Duration waiting, doub
         ToDoubleFunction<Duration> held = at -> hands * dried(beds, at, bench.belief(keeps, belief));
         Duration laid = beds.stream().map(Coating::laid).max(Duration::compareTo).orElseThrow();
         return Optional.of(waited(Of.HOLDING, bench.now(), held, PRACTISED.stream().map(since -> new Waited(since, held.applyAsDouble(laid.plus(since)))).toList()));
+    }
+
+    /**
+     * What is left for everything but dryness once the image was seen to lift: Bayes between a bed that was too wet, as likely as that was by
+     * what was believed, and a bond or a print that would not have held in any case.
+     */
+    private static double lifted(double hands, Belief belief, Map<TellTale, Integer> films) {
+        if (!TellTale.PULP.givesWay(films.getOrDefault(TellTale.PULP, -1))) {
+            return hands;
+        }
+        double wet = (1 + hands) / 2 * belief.lastLikelihood();
+        double weak = (1 - hands) / 2 * LIFTS_IF_WEAK;
+        return hands * wet / (wet + weak);
     }
 
     /** The bed that is least ready decides. */

@@ -31,8 +31,8 @@ public enum TellTale {
             new Reply("clear through", "no water left", 0.01, 0.15, 0.8)),
     EDGE(Of.DRYING, "Its thickest edge, pressed", new Reply("a dent stays", "wet below its skin", 0.85, 0.2, 0.02), new Reply("gives and comes back", "soft below its skin", 0.13, 0.6, 0.28),
             new Reply("firm and not cool", "through", 0.02, 0.2, 0.7)),
-    PULP(Of.DRYING, "A corner of wetted paper, rubbed", new Reply("colour comes with it", "the film under it gives way", 0.75, 0.25, 0.03), new Reply("smears like glue", "soft, or too wet", 0.2, 0.45, 0.12),
-            new Reply("rolls up in clean crumbs", "the film holds", 0.05, 0.3, 0.85)),
+    PULP(Of.DRYING, "A corner of wetted paper, rubbed", new Reply("colour comes with it", "the film under it gives way", 0.85, 0.4, 0.01), new Reply("smears like glue", "soft, or too wet", 0.12, 0.4, 0.12),
+            new Reply("rolls up in clean crumbs", "the film holds", 0.03, 0.2, 0.87)),
     BURNISH(new Of.Film(0.6, 1), "The tape, against the light", new Reply("dark all over", "the toner is on it", 0.1, 0.9, 0.97), new Reply("silvery spots", "air: there it takes nothing", 0.9, 0.1, 0.03)),
     CHARGE(new Of.Film(0.5, 0.6), "The brayer, and the middle of what it inks", new Reply("an even hiss, like velvet", "as it should be", 0.15, 0.8, 0.1), new Reply("a wet smack, like orange peel", "too much: fine places fill in", 0.03, 0.12, 0.85),
             new Reply("dull, bare tracks in the middle", "too little: roll on", 0.82, 0.08, 0.05)),
@@ -94,6 +94,11 @@ public enum TellTale {
 
     public List<Reply> replies() {
         return replies;
+    }
+
+    /** Whether a reply says that what lies under the paper does not hold yet. */
+    public boolean givesWay(int reply) {
+        return this == PULP && reply == 0;
     }
 
     /** How likely a reply is for a coat with this share of its water left. */
