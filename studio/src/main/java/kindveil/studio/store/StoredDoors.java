@@ -29,7 +29,7 @@ class StoredDoors implements Doors {
 
     @Override
     public int wrongTries() {
-        return entities.createNativeQuery("select wrong from door_tries").getResultStream().mapToInt(row -> ((Number) row).intValue()).max().orElse(0);
+        return entities.createNativeQuery("select wrong from door_tries").getResultList().stream().mapToInt(row -> ((Number) row).intValue()).max().orElse(0);
     }
 
     @Override

@@ -73,12 +73,12 @@ class StoredJars implements Jars {
 
     @Override
     public List<Drawn> drawnBy(UUID by) {
-        return entities.createQuery("select t from DrawnEntity t where t.key.by = :by order by t.key.seq, t.key.row", DrawnEntity.class).setParameter("by", by).getResultStream().map(DrawnEntity::drawn).toList();
+        return entities.createQuery("select t from DrawnEntity t where t.key.by = :by order by t.key.seq, t.key.row", DrawnEntity.class).setParameter("by", by).getResultList().stream().map(DrawnEntity::drawn).toList();
     }
 
     @Override
     public List<Drawn> drawn() {
-        return entities.createQuery("select t from DrawnEntity t order by t.happened, t.key.by, t.key.seq, t.key.row", DrawnEntity.class).getResultStream().map(DrawnEntity::drawn).toList();
+        return entities.createQuery("select t from DrawnEntity t order by t.happened, t.key.by, t.key.seq, t.key.row", DrawnEntity.class).getResultList().stream().map(DrawnEntity::drawn).toList();
     }
 
     @Override
@@ -92,6 +92,6 @@ class StoredJars implements Jars {
     }
 
     private Map<UUID, Double> sums(String query) {
-        return entities.createQuery(query, Object[].class).getResultStream().collect(Collectors.toMap(row -> (UUID) row[0], row -> (Double) row[1]));
+        return entities.createQuery(query, Object[].class).getResultList().stream().collect(Collectors.toMap(row -> (UUID) row[0], row -> (Double) row[1]));
     }
 }

@@ -63,7 +63,7 @@ class StoredMakings implements Makings {
     @Override
     public List<MakingLine> ofPiece(UUID piece) {
         return entities.createQuery("select e from MakingEntity e where e.piece = :piece order by e.begun desc", MakingEntity.class)
-                .setParameter("piece", piece).getResultStream().map(MakingEntity::line).toList();
+                .setParameter("piece", piece).getResultList().stream().map(MakingEntity::line).toList();
     }
 
     @Override
@@ -71,7 +71,7 @@ class StoredMakings implements Makings {
         Map<UUID, MakingLine> newest = new LinkedHashMap<>();
         entities.createQuery("select e.id, e.piece, e.begun, e.laidAside, e.finished, e.atHand, e.series, e.pull, e.plates, e.result from MakingEntity e "
                 + "where e.begun = (select max(o.begun) from MakingEntity o where o.piece = e.piece) or (e.finished = false and e.laidAside = false) order by e.begun, e.pull desc", Object[].class)
-                .getResultStream().map(StoredMakings::line).forEach(line -> newest.merge(line.piece(), line, (before, later) -> before.active() && !later.active() ? before : later));
+                .getResultList().stream().map(StoredMakings::line).forEach(line -> newest.merge(line.piece(), line, (before, later) -> before.active() && !later.active() ? before : later));
         return newest;
     }
 
@@ -93,7 +93,7 @@ class StoredMakings implements Makings {
 
     @Override
     public List<StoredMaking> ofSeries(UUID series) {
-        return entities.createQuery("select e.id from MakingEntity e where e.series = :series order by e.pull", UUID.class).setParameter("series", series).getResultStream().flatMap(id -> find(id).stream()).toList();
+        return entities.createQuery("select e.id from MakingEntity e where e.series = :series order by e.pull", UUID.class).setParameter("series", series).getResultList().stream().flatMap(id -> find(id).stream()).toList();
     }
 
     @Override
@@ -146,7 +146,7 @@ class StoredMakings implements Makings {
     @Override
     public List<MakingLine> finishedSince(Instant begun, int most) {
         return entities.createQuery("select e.id, e.piece, e.begun, e.laidAside, e.finished, e.atHand, e.series, e.pull, e.plates, e.result from MakingEntity e where e.finished = true and e.laidAside = false and e.begun > :begun "
-                + "and exists (select p.id from PieceEntity p where p.id = e.piece and p.takenAway is null) order by e.begun desc", Object[].class).setParameter("begun", begun).setMaxResults(most).getResultStream().map(StoredMakings::line).toList();
+                + "and exists (select p.id from PieceEntity p where p.id = e.piece and p.takenAway is null) order by e.begun desc", Object[].class).setParameter("begun", begun).setMaxResults(most).getResultList().stream().map(StoredMakings::line).toList();
     }
 
     @Override
@@ -188,11 +188,11 @@ class StoredMakings implements Makings {
 
     private Map<UUID, List<ToldDeed>> told(List<UUID> makings) {
         return entities.createQuery("select d from DeedEntity d where d.key.making in :makings order by d.key.making, d.key.seq", DeedEntity.class).setParameter("makings", makings)
-                .getResultStream().collect(Collectors.groupingBy(d -> d.key.making(), Collectors.mapping(DeedEntity::told, Collectors.toList())));
+                .getResultList().stream().collect(Collectors.groupingBy(d -> d.key.making(), Collectors.mapping(DeedEntity::told, Collectors.toList())));
     }
 
     private Map<UUID, List<SignEntity>> signs(List<UUID> makings) {
-        return entities.createQuery("select s from SignEntity s where s.making in :makings order by s.seen", SignEntity.class).setParameter("makings", makings).getResultStream().collect(Collectors.groupingBy(s -> s.making));
+        return entities.createQuery("select s from SignEntity s where s.making in :makings order by s.seen", SignEntity.class).setParameter("makings", makings).getResultList().stream().collect(Collectors.groupingBy(s -> s.making));
     }
 
     @Override
@@ -263,7 +263,7 @@ class StoredMakings implements Makings {
     }
 
     private Map<UUID, List<ReplanEntity>> replans(List<UUID> makings) {
-        return entities.createQuery("select r from ReplanEntity r where r.key.making in :makings order by r.key.making, r.key.number", ReplanEntity.class).setParameter("makings", makings).getResultStream().collect(Collectors.groupingBy(r -> r.key.making()));
+        return entities.createQuery("select r from ReplanEntity r where r.key.making in :makings order by r.key.making, r.key.number", ReplanEntity.class).setParameter("makings", makings).getResultList().stream().collect(Collectors.groupingBy(r -> r.key.making()));
     }
 
     @Override

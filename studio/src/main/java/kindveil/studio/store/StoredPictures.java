@@ -28,7 +28,7 @@ class StoredPictures implements Pictures {
     @Override
     public Optional<StoredPicture> find(UUID id) {
         return entities.createQuery("select new kindveil.studio.work.picture.StoredPicture(p.id, p.name, p.width, p.height, p.added) "
-                + "from PictureEntity p where p.id = :id", StoredPicture.class).setParameter("id", id).getResultStream().findFirst();
+                + "from PictureEntity p where p.id = :id", StoredPicture.class).setParameter("id", id).getResultList().stream().findFirst();
     }
 
     @Override
@@ -36,7 +36,7 @@ class StoredPictures implements Pictures {
         Map<UUID, StoredPicture> found = new HashMap<>();
         if (!ids.isEmpty()) {
             entities.createQuery("select new kindveil.studio.work.picture.StoredPicture(p.id, p.name, p.width, p.height, p.added) from PictureEntity p where p.id in :ids", StoredPicture.class)
-                    .setParameter("ids", ids).getResultStream().forEach(picture -> found.put(picture.id(), picture));
+                    .setParameter("ids", ids).getResultList().stream().forEach(picture -> found.put(picture.id(), picture));
         }
         return found;
     }
@@ -52,7 +52,7 @@ class StoredPictures implements Pictures {
     }
 
     private Optional<byte[]> bytes(UUID id, String field) {
-        return entities.createQuery("select p." + field + " from PictureEntity p where p.id = :id and p." + field + " is not null", byte[].class).setParameter("id", id).getResultStream().findFirst();
+        return entities.createQuery("select p." + field + " from PictureEntity p where p.id = :id and p." + field + " is not null", byte[].class).setParameter("id", id).getResultList().stream().findFirst();
     }
 
     @Override

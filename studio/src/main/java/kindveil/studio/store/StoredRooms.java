@@ -83,6 +83,6 @@ class StoredRooms implements Rooms {
     @Transactional(readOnly = true)
     public List<ToldRoom> since(Instant from) {
         return entities.createQuery("select t from ToldRoomEntity t where t.told >= coalesce((select max(b.told) from ToldRoomEntity b where b.told <= :from), :from) order by t.told", ToldRoomEntity.class).setParameter("from", from)
-                .getResultStream().map(ToldRoomEntity::told).toList();
+                .getResultList().stream().map(ToldRoomEntity::told).toList();
     }
 }

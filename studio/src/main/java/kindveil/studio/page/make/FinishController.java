@@ -36,26 +36,28 @@ class FinishController {
     }
 
     @GetMapping({"/pieces/{id}/finish", "/pieces/{id}/veils/{veil}/finish"})
-    ModelAndView finish(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil) {
-        return page(pieces.get(id, veil));
-    }
-
-    private ModelAndView page(Piece piece) {
+    ModelAndView finish(@PathVariable UUID id, @PathVariable(required = false) @Nullable Integer veil, @RequestParam(required = false) @Nullable UUID making) {
+        Piece piece = pieces.get(id, veil);
         Planned planned = pieces.plan(piece);
-        return FinishView.of(planned, pieces, looks, finishing.read(planned), say).in("piece/finish");
+        return FinishView.of(planned, pieces, looks, finishing.read(planned, making), finishing.pulls(piece), say).in("piece/finish");
     }
 
     /** One more coat, or several in their order, over all of it. */
     @PostMapping("/pieces/{id}/coats")
-    String lay(@PathVariable UUID id, @RequestParam int version, @RequestParam List<String> coat) {
-        finishing.lay(pieces.get(id).seen(version), coat);
-        return "redirect:/pieces/%s/finish".formatted(id);
+    String lay(@PathVariable UUID id, @RequestParam int version, @RequestParam List<String> coat, @RequestParam(required = false) @Nullable UUID making) {
+        finishing.lay(pieces.get(id).seen(version), coat, making);
+        return back(id, making);
     }
 
     @PostMapping("/pieces/{id}/veils/{veil}/coats/off")
-    String takeOff(@PathVariable UUID id, @PathVariable Integer veil, @RequestParam int version) {
-        finishing.takeOff(pieces.get(id, veil).seen(version));
-        return "redirect:/pieces/%s/finish".formatted(id);
+    String takeOff(@PathVariable UUID id, @PathVariable Integer veil, @RequestParam int version, @RequestParam(required = false) @Nullable UUID making) {
+        finishing.takeOff(pieces.get(id, veil).seen(version), making);
+        return back(id, making);
+    }
+
+    /** To the same pull. */
+    private static String back(UUID id, @Nullable UUID making) {
+        return "redirect:/pieces/%s/finish".formatted(id) + (making == null ? "" : "?making=" + making);
     }
 
     /** The piece under one more coat. */

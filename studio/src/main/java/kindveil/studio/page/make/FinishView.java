@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import kindveil.measure.Length;
 import kindveil.bench.Support;
 import kindveil.finish.HangingReading;
@@ -26,6 +27,7 @@ import kindveil.studio.page.piece.PieceHead;
 import kindveil.studio.work.finish.FinishWork;
 import kindveil.studio.work.finish.FinishWork.Finished;
 import kindveil.studio.work.look.LookWork;
+import kindveil.studio.work.making.StoredMaking;
 import kindveil.studio.work.piece.Design;
 import kindveil.studio.work.piece.Piece;
 import kindveil.studio.work.piece.PieceWork;
@@ -42,10 +44,19 @@ import org.jspecify.annotations.Nullable;
  * @param made whether it is made or being made, so that times are dates
  * @param hanging what it weighs, and what bears that
  * @param waits what everything waits for; empty where nothing cures
+ * @param making it is about, or empty
+ * @param pulls to choose from, where there are several
  */
-record FinishView(PieceHead head, long frame, List<Coat> coats, List<Layer> order, Refused refused, List<On> on, List<Group> holding, List<Against> against, boolean made, List<Ready> ready, String waits, String hanging) implements PageView {
+record FinishView(PieceHead head, long frame, List<Coat> coats, List<Layer> order, Refused refused, List<On> on, List<Group> holding, List<Against> against, boolean made, List<Ready> ready, String waits, String hanging, String making, List<Pull> pulls) implements PageView {
     private static final Map<Choice, LookState> LAST = Map.of(Finishing.CLEARING, LookState.CLEARED, Finishing.SEALING, LookState.SEALED);
     private static final int MOST_DOUBTS = 2;
+
+    /** One pull that is begun. @param shown whether the page is about it */
+    record Pull(String words, String href, boolean shown) {
+        static Pull of(StoredMaking making, Piece piece, Finished finished) {
+            return new Pull("Pull %d".formatted(Objects.requireNonNull(making.pull()).number()), "%s/finish?making=%s".formatted(PieceHead.base(piece), making.id()), making.id().equals(finished.making()));
+        }
+    }
 
     /** One option of a last coat, looked at over the piece itself. */
     record Shown(String key, String words, String buys, String costs, boolean chosen, String picture, String refusal) {
@@ -88,12 +99,13 @@ record FinishView(PieceHead head, long frame, List<Coat> coats, List<Layer> orde
     record Ready(String use, String from, boolean never, String why) {
     }
 
-    static FinishView of(Planned planned, PieceWork pieces, LookWork looks, Finished finished, Say say) {
+    static FinishView of(Planned planned, PieceWork pieces, LookWork looks, Finished finished, List<StoredMaking> pulls, Say say) {
         Piece piece = planned.piece();
         return new FinishView(PieceHead.of(piece, "Finish"), Math.round(100 * looks.aspect(piece)), coats(planned, pieces, say), order(planned.whole(), say),
                 Refused.of(planned.trace(), pieces.remedies(planned), say),
                 FinishWork.on(piece).stream().map(on -> new On(say.it(on.getValue().design().theWay().name()), "/pieces/%s/veils/%d/coats/off".formatted(piece.id(), on.getKey()))).toList(),
-                holding(piece, finished, say), against(finished, say), finished.origin() != null, ready(finished.ready(), finished.origin(), finished.end(), say), say.it(finished.ready().slowest()), hanging(planned, finished.bench(), say));
+                holding(piece, finished, say), against(finished, say), finished.origin() != null, ready(finished.ready(), finished.origin(), finished.end(), say), say.it(finished.ready().slowest()), hanging(planned, finished.bench(), say),
+                finished.making() == null ? "" : finished.making().toString(), (pulls.size() < 2 ? List.<StoredMaking>of() : pulls).stream().map(pull -> Pull.of(pull, piece, finished)).toList());
     }
 
     /** What hangs on its hardware. */

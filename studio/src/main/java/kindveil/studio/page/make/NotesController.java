@@ -85,7 +85,7 @@ class NotesController {
     /** Which pull is written of, where there are several to choose from. */
     private List<Pick> of(Piece piece, @Nullable UUID chosen) {
         StoredMaking about = log.making(piece, chosen).orElse(null);
-        return about == null || about.pull() == null ? List.of() : makings.series(about).stream().map(mate -> new Pick(mate.id().toString(), mate.called(piece.title()), "", mate.id().equals(about.id()))).toList();
+        return about == null || about.pull() == null ? List.of() : makings.begun(piece.id()).stream().map(mate -> new Pick(mate.id().toString(), mate.called(piece.title()), "", mate.id().equals(about.id()))).toList();
     }
 
     private static LogEntry.Findings findings(Problems problems, String tack, String fibre, String stretch, String byProducts, String cause) {

@@ -23,6 +23,7 @@ import kindveil.reading.LookState;
 import kindveil.studio.work.Caches;
 import kindveil.studio.work.look.LookWork;
 import kindveil.studio.work.making.MakeWork;
+import kindveil.studio.work.making.Makings;
 import kindveil.studio.work.making.MakingLine;
 import kindveil.studio.work.making.StoredMaking;
 import kindveil.studio.work.piece.Design;
@@ -46,13 +47,15 @@ public class FinishWork {
     private static final List<LastCoat> ALL = LastCoat.all(Catalogue.finishes());
     private final PieceWork pieces;
     private final MakeWork makings;
+    private final Makings stored;
     private final LookWork looks;
     private final Rooms rooms;
     private final Clock clock;
     private final Cache<List<Object>, Finished> read = Caches.bounded().maximumSize(60).build();
     private final Cache<List<Object>, Ready> ready = Caches.bounded().maximumSize(100).build();
 
-    FinishWork(PieceWork pieces, MakeWork makings, LookWork looks, Rooms rooms, Clock clock) {
+    FinishWork(PieceWork pieces, MakeWork makings, Makings stored, LookWork looks, Rooms rooms, Clock clock) {
+        this.stored = stored;
         this.pieces = pieces;
         this.makings = makings;
         this.looks = looks;
@@ -78,16 +81,22 @@ public class FinishWork {
     public record Ready(ReadyReading reading, Instant origin) {
     }
 
-    /** The making a piece's last coats go on with: the newest that is followed. */
-    private Optional<StoredMaking> followed(Piece piece) {
-        return makings.newest(piece.id()).filter(making -> !making.laidAside() && making.underWay());
+    /** The making a piece's last coats go on with. @param pull which, or null for the one last told of */
+    private Optional<StoredMaking> followed(Piece piece, @Nullable UUID pull) {
+        return stored.about(piece.id(), pull).filter(making -> !making.laidAside() && making.underWay());
     }
 
-    public Finished read(Planned planned) {
+    /** Pulls there are to choose from. */
+    public List<StoredMaking> pulls(Piece piece) {
+        return makings.begun(piece.id()).stream().filter(making -> making.pull() != null).toList();
+    }
+
+    /** @param pull of which, or null for the one last told of */
+    public Finished read(Planned planned, @Nullable UUID pull) {
         Piece piece = planned.piece();
-        Optional<StoredMaking> making = followed(piece);
+        Optional<StoredMaking> making = followed(piece, pull);
         Instant hour = clock.instant().truncatedTo(ChronoUnit.HOURS);
-        return read.get(List.of(piece.id(), piece.version(), rooms.now().version(), making.map(StoredMaking::changes).orElse(0), hour), key -> read(planned, making.orElse(null)));
+        return read.get(List.of(piece.id(), piece.version(), rooms.now().version(), making.map(one -> List.<Object>of(one.id(), one.changes())).orElse(List.of()), hour), key -> read(planned, making.orElse(null)));
     }
 
     /** A piece as it ends. @param made all that was and will be done for it @param origin of its bench's time; null where nothing of it is made yet */
@@ -96,7 +105,7 @@ public class FinishWork {
 
     /** As it is made, where it is being made or is made; otherwise as it is planned. */
     public Ended ended(Planned planned) {
-        return ended(planned, followed(planned.piece()).orElse(null));
+        return ended(planned, followed(planned.piece(), null).orElse(null));
     }
 
     private Ended ended(Planned planned, @Nullable StoredMaking making) {
@@ -134,12 +143,12 @@ public class FinishWork {
         });
     }
 
-    /** Several coats over a piece, in their order; where it is being made or is made, its making goes on with them. @param keys of last coats */
+    /** Several coats over a piece, in their order; where it is being made or is made, its making goes on with them. @param keys of last coats @param pull whose, or null */
     @Transactional
-    public Piece lay(Piece piece, List<String> keys) {
+    public Piece lay(Piece piece, List<String> keys, @Nullable UUID pull) {
         List<LastCoat> coats = keys.stream().map(key -> LastCoat.of(Catalogue.finishes(), key)).toList();
         Planned before = pieces.plan(piece);
-        Finished finished = read(before);
+        Finished finished = read(before, pull);
         Piece changed = pieces.change(with(piece, coats));
         StoredMaking making = finished.making() == null ? null : makings.get(finished.making());
         if (making != null) {
@@ -154,8 +163,8 @@ public class FinishWork {
 
     /** The last coat in hand taken off again; from its making too, as long as nothing was told since. */
     @Transactional
-    public Piece takeOff(Piece piece) {
-        Optional<StoredMaking> making = followed(piece);
+    public Piece takeOff(Piece piece, @Nullable UUID pull) {
+        Optional<StoredMaking> making = followed(piece, pull);
         Piece changed = pieces.change(piece.without());
         making.filter(StoredMaking::justReplanned).filter(each -> each.now().parts().getLast().way().equals(piece.design().way())).ifPresent(each -> makings.takeBack(each.id(), each.told().size()));
         return changed;

@@ -80,9 +80,9 @@ public class LogWork {
                 entry.said().different().strip(), entry.said().findings(), judged, picture, false));
     }
 
-    /** One of a piece's makings, or its newest where none is named. */
+    /** One of a piece's makings; where none is named the pull last told of, or what was made by itself. */
     public Optional<StoredMaking> making(Piece piece, @Nullable UUID named) {
-        return named == null ? makings.newest(piece.id()) : makings.find(named).filter(making -> making.piece().equals(piece.id()));
+        return makings.about(piece.id(), named).or(() -> makings.newest(piece.id()).filter(making -> named == null && making.pull() == null));
     }
 
     private Judged judged(Planned planned, Optional<StoredMaking> making, String printedBy) {

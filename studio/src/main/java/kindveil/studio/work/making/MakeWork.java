@@ -80,6 +80,11 @@ public class MakeWork {
         return makings.newest(piece);
     }
 
+    /** Pulls of a piece of which anything was told. */
+    public List<StoredMaking> begun(UUID piece) {
+        return makings.begun(piece);
+    }
+
     /** The newest of each piece that has any. */
     public Map<UUID, MakingLine> newest() {
         return makings.newest();

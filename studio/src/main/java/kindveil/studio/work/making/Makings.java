@@ -2,6 +2,7 @@ package kindveil.studio.work.making;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Comparator;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -28,6 +29,18 @@ public interface Makings {
 
     /** All pulls of a series, by their numbers. */
     List<StoredMaking> ofSeries(UUID series);
+
+    /** Of a piece's newest making and the other pulls of its series, those of which anything was told and that are not laid aside, in their order. */
+    default List<StoredMaking> begun(UUID piece) {
+        Optional<StoredMaking> newest = newest(piece);
+        return newest.map(one -> ofPiece(piece).stream().filter(line -> line.id().equals(one.id()) || Pull.together(line.pull(), one.pull())).filter(line -> !line.laidAside()).sorted(Comparator.comparingInt(MakingLine::number))
+                .flatMap(line -> find(line.id()).stream()).filter(StoredMaking::underWay).toList()).orElse(List.of());
+    }
+
+    /** What is asked about: the one that is named; else, of those begun, the one last told of. One that is not begun never stands for the others. */
+    default Optional<StoredMaking> about(UUID piece, @Nullable UUID named) {
+        return named == null ? begun(piece).stream().max(Comparator.comparing(making -> making.told().getLast().told())) : find(named).filter(making -> making.piece().equals(piece));
+    }
 
     /** Neither laid aside nor finished, oldest first; what cannot be read set apart. */
     Kept<StoredMaking> active();
