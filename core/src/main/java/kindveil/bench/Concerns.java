@@ -98,6 +98,16 @@ final class Concerns {
 
     /** Thin paper in a bath, or rubbed with a cloth, goes to pieces before it comes off. */
     private static List<Concern> wet(Bench bench, Step.Wet step) {
+        List<Concern> found = new ArrayList<>(paper(bench, step));
+        boolean under = bench.bond(ThingKind.PRINT).map(bond -> bond.joins(ThingKind.SUPPORT)).orElse(false);
+        if (step.bath().immerses() && under) {
+            bench.layers(Face.SUPPORT_FRONT, Image.class).stream().filter(image -> !image.print().waterproof()).findFirst().ifPresent(image -> found.add(new Concern(Grade.POOR, Face.SUPPORT_FRONT,
+                    "The whole sheet goes into the water, and %s laid before fades in it once more.".formatted(image.print().words()), "Lay all of them first and soak the sheet once, or lay each on a sheet of its own.")));
+        }
+        return found;
+    }
+
+    private static List<Concern> paper(Bench bench, Step.Wet step) {
         double grams = bench.layers(Face.PRINT_FRONT, Layer.Carrier.class).stream().filter(sheet -> sheet.sheet().rubsAway()).mapToDouble(Layer.Carrier::gramsPerSquareMetre).findFirst().orElse(Double.MAX_VALUE);
         return grams < TEARS_BELOW && step.face().equals(Face.PRINT_BACK) ? List.of(new Concern(Grade.CARE, step.face(), "Paper of %s g/m² tears as soon as it is wet through.".formatted(Figures.plain(grams)),
                 "Only a mist at a time, and lift the pulp instead of rubbing it.")) : List.of();

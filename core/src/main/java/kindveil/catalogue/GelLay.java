@@ -3,6 +3,7 @@ package kindveil.catalogue;
 import static kindveil.bench.Support.*;
 
 import java.util.List;
+import java.util.stream.Stream;
 import kindveil.bench.Face;
 import kindveil.product.Products;
 import kindveil.product.Product;
@@ -39,14 +40,15 @@ final class GelLay implements Way {
     private static final String DAMP = "damp";
     private static final String DEEP = "deep-bed";
     private static final String DOUBLE = "double-coat";
-    private static final int PRINT_COATS = 3;
     private static final double PRINT_COAT_MICROMETRES = 100;
+    /** The last of them is laid wet. */
+    private static final Dial PRINT_COATS = new Dial("print-coats", "coats on the print, the last one laid wet", Preset.practice(3, 2, 3, "coats"), 2, 5, "Gaps may stay.", "Hours more, and a film that shows.");
     private static final double OPEN_MINUTES = 6;
     private static final Choice SCHOOL = new Choice("school", "How the medium goes on", Where.BED, List.of(
             new Option(EVEN, "even coat", "least material, a clean edge, an evening's work", "lifts if it is streaky"),
             new Option(DAMP, "damp print, soft gel", "both dry at one rate, fewer bubbles", "toner prints only; the back is sanded"),
             new Option(DEEP, "deep bed", "forgiving, keeps detail, any sturdy support", "20 times the gel, a day or more"),
-            new Option(DOUBLE, "coats on both", "the toughest image, no gaps", "three dried coats on the print, easily soiled back")));
+            new Option(DOUBLE, "coats on both", "the toughest image, no gaps", "dried coats on the print, easily soiled back")));
     private static final WayCard CARD = WayCard.transfer("gel-lay", "Gel lay")
             .does("A toner print laid into acrylic medium; when the bed is through, its paper is rubbed away and the image stays.")
             .softens(0.2).print(PrintKind.GOOD_TONER)
@@ -80,7 +82,8 @@ final class GelLay implements Way {
             case DOUBLE -> bed(Preset.assumed(200, 150, 250, "µm"), 100, 400);
             default -> throw new IllegalStateException("Impossible state: school %s.".formatted(school(brief)));
         };
-        return Rubbing.dials(brief, Tinting.dials(chosen(brief, Tinting.CHOICE.key()), bed));
+        Dial[] tinted = Tinting.dials(chosen(brief, Tinting.CHOICE.key()), bed);
+        return Rubbing.dials(brief, school(brief).equals(DOUBLE) ? Stream.concat(Stream.of(tinted), Stream.of(PRINT_COATS)).toArray(Dial[]::new) : tinted);
     }
 
     private static Dial bed(Preset usual, double least, double most) {
@@ -140,11 +143,12 @@ final class GelLay implements Way {
     }
 
     private static void coatPrint(Script script) {
-        for (int coat = 1; coat <= PRINT_COATS; coat++) {
+        int dried = (int) Math.round(script.dial(PRINT_COATS.key())) - 1;
+        for (int coat = 1; coat <= dried; coat++) {
             String key = "coat-print-" + coat;
             script.coat(key, Tinting.coat(script, Step.coat(Face.PRINT_FRONT, medium(script), PRINT_COAT_MICROMETRES, Tool.BRUSH)), "Coat the face of the print, coat " + coat,
                     coat % 2 == 1 ? "Brush it lengthwise, thin. Not a drop on the back." : "Brush it crosswise to the coat before.", 3);
-            String next = coat < PRINT_COATS ? "coat-print-" + (coat + 1) : "coat";
+            String next = coat < dried ? "coat-print-" + (coat + 1) : "coat";
             script.dry(key, next, Face.PRINT_FRONT, Stage.RECOAT, 20, 20, "A coat laid on a wet one drags it.");
         }
     }

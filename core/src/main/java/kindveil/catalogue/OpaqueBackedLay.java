@@ -44,6 +44,7 @@ final class OpaqueBackedLay implements Way {
             new Option("none", "none", "done sooner", "black and white"),
             new Option("glazed", "watery transparent glazes", "colour over the drawing", "needs the tooth of a varnish")));
     private static final double OPAQUE_COAT = 80;
+    private static final int FLAKES_LIE_OVER_EACH_OTHER = 3;
     private static final WayCard CARD = WayCard.transfer("opaque-backed-lay", "Opaque-backed lay")
             .does("Opaque paint on the face of the print, exactly over the part that must block the ground; laid into medium, the surround stays see-through.")
             .softens(0.2).print(PrintKind.GOOD_TONER)
@@ -75,7 +76,9 @@ final class OpaqueBackedLay implements Way {
         double wet = Math.clamp(brief.settings().dials().getOrDefault("opaque", OPAQUE_COAT), 30, 160);
         Paint usualPaint = new Paint(coloured(brief, "backing"), chosen(brief, BACKING.key()).key().equals(METALLIC) ? Paint.Opacity.FLAKES : Paint.Opacity.OPAQUE);
         int coats = brief.settings().paint("backing").flatMap(Product::paint).map(own -> Hiding.of(own.times(wet / OPAQUE_COAT))).orElseGet(() -> Hiding.of(usualPaint, wet / OPAQUE_COAT)).atAGlance();
-        int usual = coats == 0 ? Hiding.MOST : coats;
+        int hidden = coats == 0 ? Hiding.MOST : coats;
+        // flakes hide from the first coat on, but leave pinholes between them until they lie over each other (practice)
+        int usual = chosen(brief, BACKING.key()).key().equals(METALLIC) ? Math.max(FLAKES_LIE_OVER_EACH_OTHER, hidden) : hidden;
         return new Preset(usual, Math.max(1, usual - 1), Math.min(Hiding.MOST, usual + 1), "coats", Provenance.DERIVED);
     }
 

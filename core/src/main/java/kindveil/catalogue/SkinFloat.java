@@ -42,6 +42,7 @@ final class SkinFloat implements Way {
             .softens(0.05).print(PrintKind.DYE_SUBLIMATION).ground(Ground.RAW)
             .choices(NIGHT, FOLDS)
             .on(WATERCOLOUR_PAPER, PRINTMAKING_PAPER)
+            .on(SYNTHETIC_SHEET, Fit.sound("Closed and smooth: coated twice, it holds the skin flat."))
             .on(METAL, Fit.care("Degreased and scuffed; coated twice."))
             .on(FABRIC, Fit.care("Stretched over something hard."))
             .elsewhere("The support is slid under water: loose, and bearing it.")

@@ -37,6 +37,7 @@ final class TissueLay implements Way {
             .on(CANVAS, BIRCH_PANEL, WATERCOLOUR_PAPER, COATED_BOARD, JOURNAL_PAGE, PRINTMAKING_PAPER)
             .on(FORM, Fit.care("In small torn pieces."))
             .on(FABRIC, GAUZE)
+            .on(SYNTHETIC_SHEET, Fit.no("Nothing holds tissue on plastic: the medium peels off with it."))
             .elsewhere("It needs a face that thin medium wets.")
             .wish(Wish.TORN, Fit.sound("Tears and creases belong to it."))
             .fails(Symptom.TORN, "It tears", "rubbed while wet", "Lay it from the middle with a soft brush; never rub.")

@@ -8,6 +8,7 @@ import kindveil.measure.Span;
 import org.jspecify.annotations.Nullable;
 import kindveil.bench.Refusal;
 import kindveil.way.Trace;
+import kindveil.way.Window;
 
 /**
  * Where the hands left the plan.
@@ -63,7 +64,9 @@ public record Departure(String act, String words, Kind kind, @Nullable Duration 
         if (wait.times().never()) {
             return Optional.empty();
         }
-        if (took.compareTo(wait.times().earliest()) < 0) {
+        // a wait to the second is told at the end of the act that ends it: when in that act it ended nobody can say
+        Duration atMost = wait.window() instanceof Window.Dwell ? moment.end().minus(wait.began()) : took;
+        if (atMost.compareTo(wait.times().earliest()) < 0) {
             return said(moment, Kind.TOO_SOON, took, wait.times().earliest(), "begun after %s, %s at the earliest was asked".formatted(Span.words(took), Span.atLeast(wait.times().earliest())));
         }
         if (wait.times().latest() != null && took.compareTo(wait.times().latest()) > 0) {

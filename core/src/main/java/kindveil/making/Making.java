@@ -122,7 +122,8 @@ public final class Making {
     private void take(Act act, Deed deed) {
         Answer answer = act.answers().get(deed.answer());
         last = deed.at();
-        if (answer.tells() != null) {
+        // what is only taken as done was not looked at
+        if (answer.tells() != null && !deed.assumed()) {
             answered.add(new Sign(act.id(), answer.tells().tale(), answer.tells().reply(), deed.at()));
         }
         if (answer.effect() instanceof Answer.Effect.Rescue) {

@@ -10,7 +10,7 @@ public enum Hazard {
     DUST("Sand wet, or wear a dust mask; dust of boards and of metal too."),
     PULP("Pulp and acrylic go into the bin, not down the drain. Gloves if you rub for long."),
     ACRYLIC("Acrylic binder: keep it off your skin for long, out of eyes and out of the drain."),
-    WASHING("Wipe the tool on paper first; as little acrylic as you can down the drain. Studio cups never go back to the kitchen."),
+    WASHING("Wipe the tool on paper first; let as little as you can go down the drain, and no oil, shellac or resin. Studio cups never go back to the kitchen."),
     VARNISH("Varnish: open the windows, no flame, gloves; a mask if its label asks for one."),
     RESIN("Resin and hardener: gloves that bear them, sleeves down, the mask its sheet names; it heats as it sets, most where it is thick. Never by the drain."),
     HANGING("Hang it by hardware rated for twice its weight, in a fixing the wall bears; check it again after a week."),

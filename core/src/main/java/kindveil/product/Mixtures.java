@@ -9,7 +9,7 @@ import kindveil.product.Mixture.Ingredient;
 public final class Mixtures {
     public static final Mixture RELEASE_SOLUTION = new Mixture("release-solution", Products.RELEASE_SOLUTION,
             List.of(new Ingredient(Goods.CONCENTRATE, 1), new Ingredient(Goods.ISOPROPYL, 8)), 90, Set.of(Hazard.FLAMMABLE, Hazard.KITCHEN));
-    public static final Mixture SHELLAC = new Mixture("shellac", Products.SHELLAC, List.of(new Ingredient("shellac", 1, Goods.SHELLAC_STOCK.id()), new Ingredient("alcohol", 1, Goods.SPIRIT.id())), 95, Set.of(Hazard.FLAMMABLE));
+    public static final Mixture SHELLAC = new Mixture("shellac", Products.SHELLAC, List.of(new Ingredient("shellac", 1, Goods.SHELLAC_STOCK.id()), new Ingredient("alcohol", 1, Goods.SPIRIT.id())), 91, Set.of(Hazard.FLAMMABLE));
     public static final Mixture SLURRY = new Mixture("slurry", Products.SLURRY, List.of(new Ingredient("soft gel", 1, Products.GLOSS_GEL.id()), new Ingredient("gloss medium", 1, Products.GLOSS_MEDIUM.id())), 0, Set.of(Hazard.ACRYLIC));
     public static final Mixture LET_DOWN_INK = new Mixture("let-down-ink", Products.LITHO_INK,
             List.of(new Ingredient(Goods.STIFF_INK, 15), new Ingredient("boiled linseed oil, in drops", 0.3, Goods.LINSEED.id())), 0, Set.of(Hazard.SELF_HEATING, Hazard.SOLVENT_SKIN));

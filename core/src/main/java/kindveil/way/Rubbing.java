@@ -187,7 +187,7 @@ public record Rubbing(Face keeps, Tool tool, Bath bath, double soakLeast, @Nulla
     private static Answer[] answers(Script script) {
         Answer hole = script.brief().wish() == Wish.TORN ? Answer.goOn("A hole opened", "wanted: leave its edge rough")
                 : Answer.rescue("A hole opened", "Stop there. When it is dry, touch it up with paint before any clear coat.");
-        return new Answer[] {Answer.goOn("Paper rolled off evenly", "no image in the crumbs").telling(TellTale.PULP, 2),
+        return new Answer[] {Answer.goOn("Paper rolled off evenly", "a little colour in the crumbs is normal").telling(TellTale.PULP, 2),
             Answer.rescue("The image lifts", "Stop. Let it dry until the time the clock shows, then rub from the other direction.").telling(TellTale.PULP, 0),
             Answer.rescue("Pulp turned gluey", "Stop and wipe with a rag; mist lightly and go on.").telling(TellTale.PULP, 1), hole};
     }

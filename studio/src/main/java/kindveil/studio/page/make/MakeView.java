@@ -85,9 +85,17 @@ record MakeView(PieceHead head, List<Knot> knots, String elapsed, String takes, 
                 Refused.of(planned.whole(), remedies, say), open.map(line -> "/bench/" + line.id()).orElse(""),
                 before == 0 ? "" : before == 1 ? "One making of it is finished." : "%d makings of it are finished.".formatted(before),
                 makings.stream().filter(line -> line.laidAside() && !line.finished()).map(line -> Aside.of(line, say)).toList(),
-                "What it takes, for " + (series.pulls() == 1 ? "" : "%d pulls of ".formatted(series.pulls())) + say.area(planned.brief().area()), planned.needs().entrySet().stream().map(need -> Need.of(need.getKey(), need.getValue().times(series.pulls()), planned, shelf, say)).toList(),
+                takes(planned, series.pulls(), say), planned.needs().entrySet().stream().map(need -> Need.of(need.getKey(), need.getValue().times(series.pulls()), planned, shelf, say)).toList(),
                 Pick.of(LookState.of(planned.whole()), LookState::name, state -> state.words(planned.whole()), state -> "", LookState.finished(planned.whole()).name()),
                 CautionReading.of(planned.whole()).keySet().stream().map(say::it).toList(), CautionReading.DEFERENCE, problems);
+    }
+
+    /** An image's area is said where it is all there is; pastes and coats beside it go as far as they go. */
+    private static String takes(Planned planned, int pulls, Say say) {
+        boolean alone = planned.piece().veils().size() == 1 && planned.trace().picture().isPresent();
+        String of = pulls == 1 ? "" : "%d pulls".formatted(pulls);
+        String area = alone ? say.area(planned.brief().area()) : "";
+        return of.isEmpty() && area.isEmpty() ? "What it takes" : "What it takes, for %s%s%s".formatted(of, of.isEmpty() || area.isEmpty() ? "" : " of ", area);
     }
 
     /** What an act takes or, where a print's paper is rubbed away or it is lifted off wet, whether that will come out well. */
