@@ -214,23 +214,37 @@ public final class Script {
 
     /** The support made ready: dusted, and what its kind needs before anything wet. */
     public Script support() {
-        boolean sealsNow = brief.support().is(Support.Trait.WOOD) && chosen(Schools.BACK.key()).equals(Schools.NOW);
+        boolean wood = brief.support().is(Support.Trait.WOOD);
+        boolean first = !prepared(Preparation.CLEAN_SUPPORT, false);
+        boolean sealsNow = wood && first && chosen(Schools.BACK.key()).equals(Schools.NOW);
         if (sealsNow) {
             coat("seal-back", Step.coat(BACK, Products.ordinarySeal(), SEALING, Tool.BRUSH).reaching(Extent.WHOLE), "Seal edges and back of the wood", "Clear medium, thin, into the end grain of the edges; against warp.", 3);
             dry("seal-back", "clean", BACK, Stage.TOUCH_DRY, 15, 20, "Turned over wet it sticks to the table.");
         }
-        prepare("clean", ThingKind.SUPPORT, Preparation.CLEAN_SUPPORT, "Dust the support", "Sweep it and feel for grit: every grain becomes a hole.");
+        if (!prepared(Preparation.CLEAN_SUPPORT, true)) {
+            prepare("clean", ThingKind.SUPPORT, Preparation.CLEAN_SUPPORT, "Dust the support", "Sweep it and feel for grit: every grain becomes a hole.");
+        }
         Support support = brief.support();
-        if (support.is(Support.Trait.METAL)) {
+        if (support.is(Support.Trait.METAL) && !prepared(Preparation.DEGREASE, false)) {
             prepare("degrease", ThingKind.SUPPORT, Preparation.DEGREASE, "Degrease, scuff and wash the metal", "Fine paper, then soap, then dry; touch only its edges, with gloves.");
         }
-        if (support.is(Support.Trait.SLACK) || support.stretches()) {
+        if ((support.is(Support.Trait.SLACK) || support.stretches()) && !prepared(Preparation.TAPE_DOWN, false)) {
             prepare("tape-down", ThingKind.SUPPORT, Preparation.TAPE_DOWN, "Tape it down on all sides", "Flat on a sheet of film; it stretches, so test it wet first.");
         }
-        if (support.is(Support.Trait.WOOD) && !sealsNow) {
+        if (wood && first && !sealsNow) {
             prepare("seal-edges", ThingKind.SUPPORT, Preparation.SEAL_EDGES, "Look at edges and back of the wood", "Sealed a day before, against warp; if not, plan it in Build and it is measured out.");
         }
         return this;
+    }
+
+    /** Whether the support was prepared so by what lies below in the same work. @param stillClean and nothing has left crumbs on it since */
+    private boolean prepared(Preparation what, boolean stillClean) {
+        boolean prepared = false;
+        for (Act act : plan.acts()) {
+            boolean crumbs = act.step() instanceof Step.RubAway rub && rub.keeps().thing() == ThingKind.SUPPORT || act.step() instanceof Step.Abrade sanded && sanded.face().thing() == ThingKind.SUPPORT;
+            prepared = act.step() instanceof Step.Prepare prepare && prepare.what() == what && prepare.thing() == ThingKind.SUPPORT || prepared && !(stillClean && crumbs);
+        }
+        return prepared;
     }
 
     /** Seals the ground when that is chosen, so that it bears water; dry before {@code next}. */

@@ -61,7 +61,7 @@ class ReadingTest {
     void stack_doubleCoat_putsThePrintsOwnCoatsBehindTheToner() {
         List<Kind> kinds = StackReading.of(trace(Briefs.sound().with("school", "double-coat").with("clearing", "leave")).end())
                 .layers().stream().map(StackReading.Seen::kind).toList();
-        assertEquals(List.of(Kind.FIBRE, Kind.TONER, Kind.COAT, Kind.COAT, Kind.COAT, Kind.COAT, Kind.COAT, Kind.GROUND), kinds);
+        assertEquals(List.of(Kind.FIBRE, Kind.TONER, Kind.COAT, Kind.COAT, Kind.COAT, Kind.COAT, Kind.GROUND), kinds);
     }
 
     private double lightness(Brief brief, LookState state, int pass, double coverage) {

@@ -8,6 +8,11 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import kindveil.bench.ThingKind;
+import kindveil.bench.Step;
+import kindveil.bench.Preparation;
+import java.util.Map;
+import java.util.EnumMap;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -148,5 +153,23 @@ class SequenceTest {
         Sequence.Part picture = new Sequence.Part(transfer, under);
         Sequence.Part other = new Sequence.Part(layer, brief);
         return Trace.of(Sequence.on(under.base(), over ? List.of(picture, other) : List.of(other, picture)).expand()).refusals().stream().filter(refusal -> TOO_WET.contains(refusal.kind())).map(Refusal::reason).collect(Collectors.toCollection(HashSet::new));
+    }
+
+    /** Of every two ways, and three areas of colour under each: the surface is prepared once, and dusted again only after what leaves crumbs. */
+    @Test
+    void preparation_isDoneOnce() {
+        Way under = Catalogue.way("underpainting");
+        for (Way way : Catalogue.ways()) {
+            Brief over = Samples.usual(way);
+            Brief colour = Samples.usual(under).on(over.base());
+            Trace trace = Trace.of(Sequence.on(over.base(), List.of(new Sequence.Part(under, colour), new Sequence.Part(under, colour), new Sequence.Part(under, colour), new Sequence.Part(way, over))).expand());
+            Map<Preparation, Integer> prepared = new EnumMap<>(Preparation.class);
+            trace.plan().acts().forEach(act -> {
+                if (act.step() instanceof Step.Prepare prepare && prepare.thing() == ThingKind.SUPPORT) {
+                    prepared.merge(prepare.what(), 1, Integer::sum);
+                }
+            });
+            List.of(Preparation.CLEAN_SUPPORT, Preparation.SEAL_EDGES, Preparation.DEGREASE, Preparation.TAPE_DOWN).forEach(what -> assertTrue(prepared.getOrDefault(what, 0) <= 1, way.key() + ": " + prepared));
+        }
     }
 }
