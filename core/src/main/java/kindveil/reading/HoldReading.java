@@ -1,12 +1,14 @@
 package kindveil.reading;
 
 import java.time.Duration;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Stream;
 import kindveil.bench.Bench;
+import kindveil.bench.Concern;
 import kindveil.bench.Face;
 import kindveil.bench.Layer.Coating;
 import kindveil.bench.Layer.Image;
@@ -33,9 +35,10 @@ import org.jspecify.annotations.Nullable;
  * @param chance now, 0 to 1
  * @param waiting the least of a few waits after which it is as good as it gets, or null where waiting gives nothing to speak of
  * @param then the chance after it
+ * @param parts what is set or doubted so that less is left of it, each by its name
  * @param practised what the waits practitioners name would give on this bed, the shortest first; empty where nothing dries
  */
-public record HoldReading(Of of, double chance, @Nullable Duration waiting, double then, List<Waited> practised) {
+public record HoldReading(Of of, double chance, @Nullable Duration waiting, double then, List<Waited> practised, List<Part> parts) {
     /** What can go well. */
     public enum Of {
         /** The image holds when its paper is rubbed away. */
@@ -44,6 +47,10 @@ public record HoldReading(Of of, double chance, @Nullable Duration waiting, doub
         COMING_OVER,
         /** What was laid is dry enough for the next act. */
         DRY_ENOUGH
+    }
+
+    /** One thing that leaves less of the chance. @param share what it leaves, 0 to 1 */
+    public record Part(String words, double share) {
     }
 
     /** What a wait gives. @param since the bed was laid */
@@ -72,6 +79,9 @@ public record HoldReading(Of of, double chance, @Nullable Duration waiting, doub
     private static final double KEPT_DRY = 0.55;
     /** How often an image that would not hold in any case is seen to lift in its first round (assumed). */
     private static final double LIFTS_IF_WEAK = 0.5;
+    /** What is left where the bench doubts it, with care and whatever the care (assumed). */
+    private static final double CARE = 0.93;
+    private static final double POOR = 0.6;
 
     /**
      * Before the first round of rubbing, before the act that ends the wait for it and while tape is burnished; before whatever lays a film that carries by being
@@ -82,6 +92,20 @@ public record HoldReading(Of of, double chance, @Nullable Duration waiting, doub
      * @param films what was seen of the films laid, by its reply
      */
     public static Optional<HoldReading> of(Plan plan, Bench bench, Act act, List<Wait> waits, Belief belief, Map<TellTale, Integer> films) {
+        return undoubted(plan, bench, act, waits, belief, films).map(hold -> hold.of == Of.DRY_ENOUGH ? hold : hold.left(plan.risks().stream().filter(risk -> risk.part() == act.id().part()).map(risk -> new Part(risk.words(), risk.share())).toList()));
+    }
+
+    /** With what the bench doubts of the way it was led to: a chance beside a warning is never the same as without. */
+    public HoldReading doubted(Collection<Concern> concerns) {
+        return of == Of.DRY_ENOUGH ? this : left(concerns.stream().distinct().map(concern -> new Part(concern.reason(), concern.grade() == Concern.Grade.POOR ? POOR : CARE)).toList());
+    }
+
+    private HoldReading left(List<Part> more) {
+        double share = more.stream().mapToDouble(Part::share).reduce(1, (a, b) -> a * b);
+        return new HoldReading(of, chance * share, waiting, then * share, practised.stream().map(waited -> new Waited(waited.since, waited.chance * share)).toList(), Stream.concat(parts.stream(), more.stream()).toList());
+    }
+
+    private static Optional<HoldReading> undoubted(Plan plan, Bench bench, Act act, List<Wait> waits, Belief belief, Map<TellTale, Integer> films) {
         Optional<Act> rub = rubbing(plan, bench, act, waits);
         if (rub.isPresent()) {
             return rubbed(plan, bench, rub.get(), belief, films);
@@ -100,13 +124,13 @@ public record HoldReading(Of of, double chance, @Nullable Duration waiting, doub
             share *= left(wait, bench.now());
         }
         share *= slides(plan, bench, act);
-        return Optional.of(new HoldReading(Of.COMING_OVER, share, null, share, List.of()));
+        return Optional.of(new HoldReading(Of.COMING_OVER, share, null, share, List.of(), List.of()));
     }
 
-    /** The least chance on the way through a plan as it is advised, of what is rubbed free or comes over; empty where nothing of the kind is done. */
+    /** The least chance on the way through a plan as it is advised, of what is rubbed free or comes over, with all that is doubted of it; empty where nothing of the kind is done, or the bench refuses it. */
     public static Optional<Double> least(Trace trace) {
-        return trace.moments().stream().flatMap(moment -> of(trace.plan(), moment.before(), moment.act(), moment.waits(), Belief.UNLEARNED, Map.of()).stream())
-                .filter(hold -> hold.of() != Of.DRY_ENOUGH).map(HoldReading::chance).min(Double::compare);
+        return trace.refusals().isEmpty() ? trace.moments().stream().flatMap(moment -> of(trace.plan(), moment.before(), moment.act(), moment.waits(), Belief.UNLEARNED, Map.of()).stream())
+                .filter(hold -> hold.of() != Of.DRY_ENOUGH).map(hold -> hold.doubted(trace.concerns()).chance()).min(Double::compare) : Optional.empty();
     }
 
     /** How likely every coat that is waited for has got as far as it must. */
@@ -121,7 +145,7 @@ public record HoldReading(Of of, double chance, @Nullable Duration waiting, doub
         double now = chance.applyAsDouble(at);
         double best = chance.applyAsDouble(at.plus(WAITS.getLast()));
         Optional<Duration> wait = best - now < WORTH_WAITING ? Optional.empty() : WAITS.stream().filter(later -> best - chance.applyAsDouble(at.plus(later)) <= AS_GOOD).findFirst();
-        return wait.map(later -> new HoldReading(of, now, later, chance.applyAsDouble(at.plus(later)), practised)).orElse(new HoldReading(of, now, null, now, practised));
+        return wait.map(later -> new HoldReading(of, now, later, chance.applyAsDouble(at.plus(later)), practised, List.of())).orElse(new HoldReading(of, now, null, now, practised, List.of()));
     }
 
     /** The first round of rubbing an act is, or leads to when its paper is wetted. */
@@ -142,7 +166,7 @@ public record HoldReading(Of of, double chance, @Nullable Duration waiting, doub
         double hands = lifted(hands(plan, rub) * (bench.keptDry() ? KEPT_DRY : 1), belief, films);
         if (keeps.equals(Face.TAPE_BACK)) {
             double share = hands * toner(bench) * burnished(plan, rub) * TellTale.BURNISH.carries(Optional.ofNullable(films.get(TellTale.BURNISH)));
-            return Optional.of(new HoldReading(Of.HOLDING, share, null, share, List.of()));
+            return Optional.of(new HoldReading(Of.HOLDING, share, null, share, List.of(), List.of()));
         }
         List<Coating> beds = Stream.of(keeps, Face.PRINT_FRONT).distinct().flatMap(face -> bench.layers(face, Coating.class).stream()).filter(coat -> coat.drying() != null).toList();
         if (beds.isEmpty()) {

@@ -16,8 +16,14 @@ import kindveil.way.Answer.Effect;
  *
  * @param bench what lies ready before the first act, with the room's air
  * @param airings what moves the air while each way of the work is done; that of the bench where it is not said
+ * @param risks what is set otherwise than is usual
  */
-public record Plan(Bench bench, List<Act> acts, List<Window> windows, List<Airing> airings) {
+public record Plan(Bench bench, List<Act> acts, List<Window> windows, List<Airing> airings, List<Risk> risks) {
+    /** With everything set as is usual. */
+    public Plan(Bench bench, List<Act> acts, List<Window> windows, List<Airing> airings) {
+        this(bench, acts, windows, airings, List.of());
+    }
+
     /** All of it in the air of its bench. */
     public Plan(Bench bench, List<Act> acts, List<Window> windows) {
         this(bench, acts, windows, List.of());
@@ -26,6 +32,7 @@ public record Plan(Bench bench, List<Act> acts, List<Window> windows, List<Airin
     public Plan {
         acts = List.copyOf(acts);
         airings = List.copyOf(airings);
+        risks = List.copyOf(risks);
         windows = List.copyOf(windows);
         Map<ActId, Integer> places = new HashMap<>();
         for (int i = 0; i < acts.size(); i++) {
@@ -100,13 +107,13 @@ public record Plan(Bench bench, List<Act> acts, List<Window> windows, List<Airin
 
     /** The same plan in other air, aired as it was planned. */
     public Plan in(RoomCourse air) {
-        return new Plan(bench.in(air.with(bench.room().airing())), acts, windows, airings);
+        return new Plan(bench.in(air.with(bench.room().airing())), acts, windows, airings, risks);
     }
 
     /** With another after it, begun when what this leaves on the support is through. */
     public Plan then(Plan other) {
         List<Window> between = List.of(Sequence.between(acts.getLast(), other.acts.getFirst()));
-        return new Plan(bench, Stream.concat(acts.stream(), other.acts.stream()).toList(), Stream.of(windows, other.windows, between).flatMap(List::stream).toList(), Stream.concat(airings.stream(), other.airings.stream()).toList());
+        return new Plan(bench, Stream.concat(acts.stream(), other.acts.stream()).toList(), Stream.of(windows, other.windows, between).flatMap(List::stream).toList(), Stream.concat(airings.stream(), other.airings.stream()).toList(), Stream.concat(risks.stream(), other.risks.stream()).toList());
     }
 
     public static Builder on(Bench bench) {
@@ -119,6 +126,7 @@ public record Plan(Bench bench, List<Act> acts, List<Window> windows, List<Airin
         private final List<Act> acts = new ArrayList<>();
         private final List<Window> windows = new ArrayList<>();
         private final List<Airing> airings = new ArrayList<>();
+        private final List<Risk> risks = new ArrayList<>();
 
         private Builder(Bench bench) {
             this.bench = bench;
@@ -147,8 +155,14 @@ public record Plan(Bench bench, List<Act> acts, List<Window> windows, List<Airin
             return this;
         }
 
+        void risk(Risk risk) {
+            if (risks.stream().noneMatch(other -> other.part() == risk.part() && other.key().equals(risk.key()))) {
+                risks.add(risk);
+            }
+        }
+
         public Plan build() {
-            return new Plan(bench, acts, windows, airings);
+            return new Plan(bench, acts, windows, airings, risks);
         }
     }
 }

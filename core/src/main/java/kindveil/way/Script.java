@@ -61,7 +61,9 @@ public final class Script {
     }
 
     public double dial(String key) {
-        return way.dialled(brief, key);
+        double value = way.dialled(brief, key);
+        way.dials(brief).stream().filter(dial -> dial.key().equals(key)).findFirst().flatMap(dial -> Risk.of(part, dial, value)).ifPresent(plan::risk);
+        return value;
     }
 
     public Duration seconds(String dial) {

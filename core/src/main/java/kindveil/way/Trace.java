@@ -60,7 +60,7 @@ public record Trace(Plan plan, List<Moment> moments) {
         }
         List<Window> windows = plan.windows().stream().filter(w -> w.from().part() == number && w.to().part() == number).toList();
         List<Moment> own = moments.stream().filter(moment -> moment.act().id().part() == number).toList();
-        return new Trace(new Plan(own.getFirst().before(), acts, windows, plan.airings()), own);
+        return new Trace(new Plan(own.getFirst().before(), acts, windows, plan.airings(), plan.risks().stream().filter(risk -> risk.part() == number).toList()), own);
     }
 
     /** Which picture of the work it brings; empty where it brings none. */

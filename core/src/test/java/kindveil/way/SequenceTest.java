@@ -165,8 +165,8 @@ class SequenceTest {
             Trace trace = Trace.of(Sequence.on(over.base(), List.of(new Sequence.Part(under, colour), new Sequence.Part(under, colour), new Sequence.Part(under, colour), new Sequence.Part(way, over))).expand());
             Map<Preparation, Integer> prepared = new EnumMap<>(Preparation.class);
             trace.plan().acts().forEach(act -> {
-                // what is felt over before it is drawn on is looked at for another reason
-                if (act.step() instanceof Step.Prepare prepare && prepare.thing() == ThingKind.SUPPORT && !act.title().equals("Dust it")) {
+                // what is felt over before it is drawn on, or dusted before a spray, is part of that way
+                if (act.step() instanceof Step.Prepare prepare && prepare.thing() == ThingKind.SUPPORT && (prepare.what() != Preparation.CLEAN_SUPPORT || act.title().equals("Dust the support"))) {
                     prepared.merge(prepare.what(), 1, Integer::sum);
                 }
             });

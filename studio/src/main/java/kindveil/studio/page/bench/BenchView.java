@@ -27,6 +27,7 @@ import kindveil.way.Act;
 import kindveil.way.Answer;
 import kindveil.way.Window;
 import kindveil.bench.Bench;
+import kindveil.bench.Concern;
 import kindveil.bench.Step;
 import kindveil.way.TellTale;
 import kindveil.way.Trace;
@@ -291,7 +292,8 @@ public record BenchView(UUID making, UUID piece, String pieceTitle, String way, 
         Optional<HoldReading> plain = HoldReading.of(making.plan(), bench, act, waits, Belief.UNLEARNED, Map.of());
         Belief belief = making.belief();
         Optional<HoldReading> seen = belief.seen() == 0 && making.films().isEmpty() ? plain : HoldReading.of(making.plan(), bench, act, waits, belief, making.films());
-        return plain.flatMap(before -> seen.map(after -> Chance.of(after, before, say))).orElse(null);
+        List<Concern> doubts = Stream.concat(making.moments().stream().flatMap(moment -> moment.concerns().stream()), bench.concerns(act.step()).stream()).toList();
+        return plain.flatMap(before -> seen.map(after -> Chance.of(after.doubted(doubts), before.doubted(doubts), say))).orElse(null);
     }
 
     /** Hands that move for so long want a count at two metres; what takes many minutes is judged by eye. */

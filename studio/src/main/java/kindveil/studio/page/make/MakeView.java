@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import kindveil.bench.Concern;
 import kindveil.bench.Step;
 import kindveil.drying.Belief;
 import kindveil.measure.Span;
@@ -100,8 +101,11 @@ record MakeView(PieceHead head, List<Knot> knots, String elapsed, String takes, 
 
     /** What an act takes or, where a print's paper is rubbed away or it is lifted off wet, whether that will come out well. */
     private static String amount(Planned planned, TimeReading.Entry entry, AmountReading amounts, Say say) {
-        return planned.whole().moments().stream().filter(moment -> moment.act().id().equals(entry.act().id())).findFirst()
-                .flatMap(moment -> HoldReading.of(planned.whole().plan(), moment.before(), moment.act(), moment.waits(), Belief.UNLEARNED, Map.of())).filter(hold -> entry.act().step() instanceof Step.RubAway || entry.act().step() instanceof Step.Part).map(hold -> Knot.holds(hold, "then", say))
+        // of a plan the bench refuses there is no chance to tell
+        boolean refused = !planned.whole().refusals().isEmpty();
+        List<Concern> doubts = planned.whole().concerns();
+        return planned.whole().moments().stream().filter(moment -> !refused).filter(moment -> moment.act().id().equals(entry.act().id())).findFirst()
+                .flatMap(moment -> HoldReading.of(planned.whole().plan(), moment.before(), moment.act(), moment.waits(), Belief.UNLEARNED, Map.of())).map(hold -> hold.doubted(doubts)).filter(hold -> entry.act().step() instanceof Step.RubAway || entry.act().step() instanceof Step.Part).map(hold -> Knot.holds(hold, "then", say))
                 .orElseGet(() -> Knot.amount(amounts, entry.act().id(), say));
     }
 }

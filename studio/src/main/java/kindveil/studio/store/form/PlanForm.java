@@ -28,6 +28,7 @@ import kindveil.way.Pace;
 import kindveil.way.Plan;
 import kindveil.way.Printed;
 import kindveil.way.Settings;
+import kindveil.way.Risk;
 import kindveil.way.Window;
 import org.jspecify.annotations.Nullable;
 
@@ -38,7 +39,11 @@ import org.jspecify.annotations.Nullable;
  * @param airings what moves the air in each way of it; not told by those begun before it was kept
  */
 public record PlanForm(List<PartForm> parts, List<ProductForm> products, String support, @Nullable SupportForm ownSupport, String ground, RoomForm room, List<ActForm> acts, List<WindowForm> windows,
-        @Nullable List<String> airings) {
+        @Nullable List<String> airings, @Nullable List<RiskForm> risks) {
+    /** Something set otherwise than is usual; nothing in plans of before. */
+    public record RiskForm(int part, String key, String words, double share) {
+    }
+
     /** One way and what was asked of it. */
     public record PartForm(String way, String name, List<ChosenForm> chosen, long width, long height, String print, double colourShare, double coverage, @Nullable Double finest, String hand, String wish,
             Map<String, String> choices, Map<String, Double> dials, Map<String, double[]> colours, Map<String, ProductForm> lots, @Nullable Boolean inPlace, @Nullable Map<String, Double> pace) {
@@ -170,7 +175,8 @@ public record PlanForm(List<PartForm> parts, List<ProductForm> products, String 
                 act.answers().stream().map(AnswerForm::of).toList(), act.expected())).toList();
         return new PlanForm(begun.parts().stream().map(PlanForm::of).toList(), products.values().stream().map(ProductForm::of).toList(), under.support().id(), SupportForm.own(under.support()),
                 Vocabulary.GROUND.of(under.ground()), RoomForm.of(bench.room()), acts, begun.plan().windows().stream().map(PlanForm::of).toList(),
-                begun.plan().airings().stream().map(Vocabulary.AIRING::of).toList());
+                begun.plan().airings().stream().map(Vocabulary.AIRING::of).toList(),
+                begun.plan().risks().stream().map(risk -> new RiskForm(risk.part(), risk.key(), risk.words(), risk.share())).toList());
     }
 
     private static PartForm of(Begun.Part part) {
@@ -218,7 +224,8 @@ public record PlanForm(List<PartForm> parts, List<ProductForm> products, String 
         List<Act> read = acts.stream().map(a -> new Act(ActId.parse(a.id), a.does.step(described, bench.air()), a.title, a.how, Duration.ofMillis(a.handsOn),
                 a.answers.stream().map(AnswerForm::answer).toList(), a.expected)).toList();
         return new Begun(new Plan(bench, read, windows.stream().map(PlanForm::window).toList(),
-                airings == null ? List.of() : airings.stream().map(Vocabulary.AIRING::read).toList()), parts.stream().map(part -> part(part, base, air)).toList());
+                airings == null ? List.of() : airings.stream().map(Vocabulary.AIRING::read).toList(),
+                risks == null ? List.of() : risks.stream().map(risk -> new Risk(risk.part(), risk.key(), risk.words(), risk.share())).toList()), parts.stream().map(part -> part(part, base, air)).toList());
     }
 
     private static Begun.Part part(PartForm p, Base base, Room air) {
