@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.stream.IntStream;
 import kindveil.measure.Length;
 import kindveil.measure.UnusableValue;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A skin or tape laid on a form that curves. What decides is the product of both curvatures: where it is 0 (cylinder, cone)
@@ -17,7 +18,7 @@ import kindveil.measure.UnusableValue;
  *
  * @param kind how it curves
  * @param around the diameter around the place, for an egg its width
- * @param along an egg's length; the diameter of the inward curve of a waist; of no matter for a ball or a cylinder
+ * @param along an egg's length; the diameter of the inward curve of a waist; the diameter of a cone where the image's upper edge lies, {@code around} being that at its lower one; of no matter for a ball or a cylinder
  */
 public record CurvedForm(Kind kind, Length around, Length along) {
     /** How much shorter a thin skin can be pressed, 0 to 1 (assumed): it creeps while damp. */
@@ -26,10 +27,11 @@ public record CurvedForm(Kind kind, Length around, Length along) {
     public static final double TAPE_BEARS = 0.005;
     private static final double LEAST_MILLIMETRES = 8;
     private static final double MOST_MILLIMETRES = 2000;
+    private static final double NEARLY_A_CYLINDER = 0.1;
 
     /** How a form curves at the place. */
     public enum Kind {
-        BALL("a ball or the like"), EGG_SIDE("an egg, on its side"), EGG_END("an egg, on its end"), CYLINDER("a cylinder or cone"), WAIST("a waist, curving in");
+        BALL("a ball or the like"), EGG_SIDE("an egg, on its side"), EGG_END("an egg, on its end"), CYLINDER("a cylinder"), CONE("a cone, or a cup that tapers"), WAIST("a waist, curving in");
 
         private final String words;
 
@@ -42,7 +44,7 @@ public record CurvedForm(Kind kind, Length around, Length along) {
         }
 
         public boolean twoDiameters() {
-            return this == EGG_SIDE || this == EGG_END || this == WAIST;
+            return this == EGG_SIDE || this == EGG_END || this == WAIST || this == CONE;
         }
     }
 
@@ -75,9 +77,92 @@ public record CurvedForm(Kind kind, Length around, Length along) {
     public CurvedForm {
         UnusableValue.requireWithin("diameter around", around.millimetres(), LEAST_MILLIMETRES, MOST_MILLIMETRES, "mm", "Measure it where the middle of the image will lie.");
         if (kind.twoDiameters()) {
-            UnusableValue.requireWithin(kind == Kind.WAIST ? "diameter of the inward curve" : "length of the egg", along.millimetres(), LEAST_MILLIMETRES, MOST_MILLIMETRES, "mm",
+            UnusableValue.requireWithin(kind == Kind.WAIST ? "diameter of the inward curve" : kind == Kind.CONE ? "diameter at the upper edge" : "length of the egg", along.millimetres(), LEAST_MILLIMETRES, MOST_MILLIMETRES, "mm",
                     "Hold a cut card against it to find the curve.");
         }
+    }
+
+    /**
+     * How far round a form that curves one way only an image goes.
+     *
+     * @param degrees of the form's turn
+     * @param sector of a cone laid flat, which the image is cut to; null on a cylinder
+     */
+    public record Wrap(double degrees, @Nullable Sector sector) {
+    }
+
+    /**
+     * A ring's part: what lies between two circles of a cone when its side is laid flat, as high as the image.
+     *
+     * @param inner radius of the arc at the narrow end, mm; {@code outer} at the wide one
+     * @param degrees it opens by
+     * @param wideBelow whether the wide end is the image's lower edge
+     */
+    public record Sector(double inner, double outer, double degrees, boolean wideBelow) {
+        private static final int STEPS = 48;
+
+        /** By how much the middle of an arc at the wide end stands out beyond its ends, mm: so much a straight edge is off. */
+        public double rise() {
+            return outer * (1 - Math.cos(Math.toRadians(degrees / 2)));
+        }
+
+        /** Its outline within an image as wide as its widest, mm from the upper left. */
+        List<double[]> outline(double width, double height) {
+            double half = Math.toRadians(degrees / 2);
+            List<double[]> points = new ArrayList<>();
+            for (int i = 0; i <= STEPS; i++) {
+                double angle = -half + 2 * half * i / STEPS;
+                points.add(at(outer, angle, width, height));
+            }
+            for (int i = STEPS; i >= 0; i--) {
+                points.add(at(inner, -half + 2 * half * i / STEPS, width, height));
+            }
+            return points;
+        }
+
+        private double[] at(double radius, double angle, double width, double height) {
+            double across = width / 2 + radius * Math.sin(angle);
+            double down = height - outer + radius * Math.cos(angle);
+            return new double[] {across, wideBelow ? down : height - down};
+        }
+    }
+
+    /** How far round it goes; refused where it would lie over itself. Of forms that curve one way only. */
+    public Wrap wrap(Patch patch) {
+        double width = patch.width().millimetres();
+        double height = patch.height().millimetres();
+        double wide = Math.max(around.millimetres(), kind == Kind.CONE ? along.millimetres() : 0);
+        double narrow = kind == Kind.CONE ? Math.min(around.millimetres(), along.millimetres()) : wide;
+        if (kind != Kind.CONE || wide - narrow < NEARLY_A_CYLINDER) {
+            requireRound(width, Math.PI * narrow);
+            return new Wrap(360 * width / (Math.PI * wide), null);
+        }
+        // the side of a cone laid flat is a sector: as long as its circle at the rim, as far from its point as the side is long
+        double slope = (wide - narrow) / (2 * height);
+        if (slope >= 1) {
+            throw new UnusableValue("image", "%s high between circles of %s and %s".formatted(patch.height(), around, along), "higher than half the difference of both diameters", "Measure both where the image's edges will lie, and its height along the side.");
+        }
+        double outer = wide / 2 / slope;
+        double whole = 2 * Math.PI * slope;
+        double widest = 2 * outer * Math.sin(Math.min(Math.PI / 2, whole / 2));
+        requireRound(width, whole >= Math.PI ? 2 * outer : widest);
+        double angle = 2 * Math.asin(width / (2 * outer));
+        double inner = (outer - height) / Math.cos(angle / 2);
+        if (inner >= outer) {
+            throw new UnusableValue("image", "%s wide and %s high".formatted(patch.width(), patch.height()), String.format(Locale.ROOT, "at least %.0f mm high, for its side bends so far", outer * (1 - Math.cos(angle / 2))), "Make it narrower or higher, or part it.");
+        }
+        return new Wrap(360 * angle / whole, new Sector(inner, outer, Math.toDegrees(angle), around.compareTo(along) >= 0));
+    }
+
+    private static void requireRound(double width, double most) {
+        if (width > most) {
+            throw new UnusableValue("image", String.format(Locale.ROOT, "%.0f mm wide", width), String.format(Locale.ROOT, "at most %.0f mm, once round this form", most), "Make it smaller, or turn it so that it runs along the form.");
+        }
+    }
+
+    /** What it is cut to: on a cone the part of a ring, elsewhere the piece itself. */
+    public List<double[]> outline(Patch patch) {
+        return kind == Kind.CONE && !patch.round() && wrap(patch).sector() instanceof Sector sector ? sector.outline(patch.width().millimetres(), patch.height().millimetres()) : patch.outline();
     }
 
     /** The product of both curvatures, 1/mm². */
@@ -89,7 +174,7 @@ public record CurvedForm(Kind kind, Length around, Length along) {
             // a spheroid with half axes a (long) and b has radii b and a²/b at its side, b²/a both ways at its end
             case EGG_SIDE -> 1 / (a * a);
             case EGG_END -> a * a / (b * b * b * b);
-            case CYLINDER -> 0;
+            case CYLINDER, CONE -> 0;
             case WAIST -> -1 / (a * b);
         };
     }

@@ -149,4 +149,51 @@ class CurvedFormTest {
             }
         }
     }
+
+    @Test
+    void wrap_aCylinder_holdsOnlyOnceRound() {
+        CurvedForm pipe = new CurvedForm(Kind.CYLINDER, mm(20), mm(20));
+        String said = assertThrows(UnusableValue.class, () -> pipe.wrap(new CurvedForm.Patch(mm(120), mm(40), false))).getMessage();
+        assertTrue(said.contains("120 mm wide") && said.contains("at most 63 mm"), said);
+        assertEquals(360 * 60 / (Math.PI * 20), pipe.wrap(new CurvedForm.Patch(mm(60), mm(40), false)).degrees(), 1e-9);
+        assertEquals(null, pipe.wrap(new CurvedForm.Patch(mm(60), mm(40), false)).sector());
+    }
+
+    /** All sizes of cone and image, either end up: refused by its size, or its rim is as long as the form is round there and all of it lies within the image. */
+    @Test
+    void wrap_aCone_isTheSectorItsSideLaysFlatTo() {
+        int lay = 0;
+        for (double below = 20; below <= 200; below += 15) {
+            for (double above = 20; above <= 200; above += 15) {
+                for (double width = 20; width <= 260; width += 40) {
+                    CurvedForm cone = new CurvedForm(Kind.CONE, mm(below), mm(above));
+                    CurvedForm.Patch patch = new CurvedForm.Patch(mm(width), mm(110), false);
+                    CurvedForm.Wrap wrap;
+                    try {
+                        wrap = cone.wrap(patch);
+                    } catch (UnusableValue refused) {
+                        assertTrue(width > 2 * Math.min(below, above) || refused.getMessage().contains("half the difference") || refused.getMessage().contains("bends so far"), refused.getMessage());
+                        continue;
+                    }
+                    lay++;
+                    double wide = Math.max(below, above);
+                    assertTrue(wrap.degrees() <= 360 + 1e-6, wrap.toString());
+                    if (wrap.sector() == null) {
+                        assertEquals(below, above, 0.1);
+                        continue;
+                    }
+                    CurvedForm.Sector sector = wrap.sector();
+                    // as long an arc as that part of the rim, in space
+                    assertEquals(wrap.degrees() / 360 * Math.PI * wide, Math.toRadians(sector.degrees()) * sector.outer(), 1e-6);
+                    // half as wide, half as far from the point
+                    assertEquals((wide - Math.abs(below - above)) / wide, (sector.outer() - 110) / sector.outer(), 1e-9);
+                    for (double[] point : cone.outline(patch)) {
+                        assertTrue(point[0] >= -1e-6 && point[0] <= width + 1e-6 && point[1] >= -1e-6 && point[1] <= 110 + 1e-6, point[0] + " " + point[1]);
+                    }
+                    assertTrue(sector.inner() > 0 && sector.rise() > 0);
+                }
+            }
+        }
+        assertTrue(lay > 300, String.valueOf(lay));
+    }
 }

@@ -17,12 +17,12 @@ public final class FormTemplate {
     }
 
     /** On one sheet with its rule, over a pale image. */
-    public static byte[] pdf(PrintSheet sheet, BufferedImage pale, Patch patch, List<Cut> cuts, String note, String settings) {
+    public static byte[] pdf(PrintSheet sheet, BufferedImage pale, List<double[]> outline, List<Cut> cuts, String note, String settings) {
         return PdfPen.write(note, List.of(new PdfPen.Page(sheet.width(), sheet.height(), 1, pen -> {
             Rect r = sheet.places().getFirst().rect();
             pen.image(pale, r, false);
             pen.at(r, false, () -> {
-                pen.ring(patch.outline(), LINE);
+                pen.ring(outline, LINE);
                 for (Cut cut : cuts) {
                     pen.line(cut.x(), cut.y(), cut.leftX(), cut.leftY(), LINE);
                     pen.line(cut.x(), cut.y(), cut.rightX(), cut.rightY(), LINE);
@@ -33,19 +33,19 @@ public final class FormTemplate {
     }
 
     /** SVG (W3C, Scalable Vector Graphics 1.1), one unit of its view box to the millimetre. */
-    public static String svg(String title, Patch patch, List<Cut> cuts) {
+    public static String svg(String title, Patch patch, List<double[]> outline, List<Cut> cuts) {
         double w = patch.width().millimetres();
         double h = patch.height().millimetres();
         StringBuilder svg = new StringBuilder(String.format(Locale.ROOT, "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%.3fmm\" height=\"%.3fmm\" viewBox=\"-1 -1 %.3f %.3f\">%n<title>%s</title>%n",
                 w + 2, h + 2, w + 2, h + 2, Outlines.escaped(title)));
-        svg.append(String.format(Locale.ROOT, "<g fill=\"none\" stroke=\"#000\" stroke-width=\"%.2f\">%n<path d=\"%s\"/>%n", LINE, outline(patch)));
+        svg.append(String.format(Locale.ROOT, "<g fill=\"none\" stroke=\"#000\" stroke-width=\"%.2f\">%n<path d=\"%s\"/>%n", LINE, outline(outline)));
         cuts.forEach(cut -> svg.append(path(cut)));
         return svg.append("</g>\n</svg>\n").toString();
     }
 
     /** A piece's outline as path data, mm. */
-    public static String outline(Patch patch) {
-        return patch.outline().stream().map(p -> String.format(Locale.ROOT, "%.3f %.3f", p[0], p[1])).collect(Collectors.joining("L", "M", "Z"));
+    public static String outline(List<double[]> points) {
+        return points.stream().map(p -> String.format(Locale.ROOT, "%.3f %.3f", p[0], p[1])).collect(Collectors.joining("L", "M", "Z"));
     }
 
     private static String path(Cut cut) {

@@ -52,7 +52,7 @@ class FormController {
         @Nullable CurvedForm form(Problems problems) {
             CurvedForm.Kind curve = problems.choice(CurvedForm.Kind.class, "Form", kind);
             Length first = problems.read(() -> Length.parse("Diameter around", around));
-            Length second = curve != null && curve.twoDiameters() ? problems.read(() -> Length.parse(curve == CurvedForm.Kind.WAIST ? "Diameter of the inward curve" : "Length of the egg", along)) : first;
+            Length second = curve != null && curve.twoDiameters() ? problems.read(() -> Length.parse(curve == CurvedForm.Kind.WAIST ? "Diameter of the inward curve" : curve == CurvedForm.Kind.CONE ? "Diameter at the upper edge" : "Length of the egg", along)) : first;
             if (!carrier.equals(TAPE) && !carrier.equals(SKIN)) {
                 problems.add(new UnusableValue("Carrier", carrier, "skin or tape", "Choose one of them.").getMessage());
             }
@@ -90,7 +90,7 @@ class FormController {
             @RequestParam(defaultValue = "") String carrier, @RequestParam(defaultValue = "false") boolean round) {
         Planned planned = pieces.plan(pieces.get(id, veil));
         Asked asked = asked(planned, kind, around, along, carrier, round);
-        return Download.of("template.svg", MediaType.parseMediaType("image/svg+xml")).body(FormTemplate.svg(planned.piece().title() + ", template", asked.patch(planned),
+        return Download.of("template.svg", MediaType.parseMediaType("image/svg+xml")).body(FormTemplate.svg(planned.piece().title() + ", template", asked.patch(planned), required(asked).outline(asked.patch(planned)),
                 required(asked).cuts(asked.patch(planned), asked.bears())));
     }
 

@@ -29,8 +29,8 @@ record FormView(PieceHead head, String box, double width, double height, String 
 
     /** @param outline as a path; likewise cuts @param query of the template @param round what cutting it round would do, or empty */
     record Lie(String heading, String told, String outline, List<String> cuts, String query, String round, String roundQuery) {
-        static Lie of(CurvedForm.Lie lie, CurvedForm.@Nullable Lie round, FormController.Asked asked, String outline, List<String> cuts, Say say) {
-            return new Lie(heading(lie), told(lie, asked, say), outline, cuts, query(asked, asked.round()), round == null ? "" : "Cut round, %s across, its rim is %.1f %% off: %s".formatted(say.one(round.radius().times(2)),
+        static Lie of(CurvedForm.Lie lie, CurvedForm.@Nullable Wrap wrap, CurvedForm.@Nullable Lie round, FormController.Asked asked, String outline, List<String> cuts, Say say) {
+            return new Lie(heading(lie), wrap == null ? told(lie, asked, say) : wrapped(wrap, say), outline, cuts, query(asked, asked.round()), round == null ? "" : "Cut round, %s across, its rim is %.1f %% off: %s".formatted(say.one(round.radius().times(2)),
                     Math.abs(round.strain()) * 100, round.lies() ? "it lies without cuts." : "%d cuts instead of %d.".formatted(round.cuts(), lie.cuts())), query(asked, true));
         }
 
@@ -43,12 +43,16 @@ record FormView(PieceHead head, String box, double width, double height, String 
             return lie.strain() == 0 ? "It lies flat" : lie.lies() ? "It lies without cuts" : lie.strain() > 0 ? lie.cuts() + " relief cuts" : lie.cuts() + " slits";
         }
 
+        private static String wrapped(CurvedForm.Wrap wrap, Say say) {
+            String round = String.format(Locale.ROOT, "It goes %.0f° of the way round. Nothing stretches and nothing folds.", wrap.degrees());
+            CurvedForm.Sector sector = wrap.sector();
+            return sector == null ? round : "%s Cut it to the part of a ring that is drawn: arcs of %s and %s, open by %s°. Cut straight, its edge would be off by %s in the middle.".formatted(round, say.one(Length.ofMillimetres(sector.inner())), say.one(Length.ofMillimetres(sector.outer())),
+                    Figures.rounded(sector.degrees(), 1), say.one(Length.ofMillimetres(sector.rise())));
+        }
+
         private static String told(CurvedForm.Lie lie, FormController.Asked asked, Say say) {
             String what = asked.onTape() ? "tape" : "a thin skin";
             String bears = Figures.plain(lie.bears() * 100) + " %";
-            if (lie.strain() == 0) {
-                return "A form that curves one way only can be wrapped: nothing stretches, nothing folds, at any size.";
-            }
             String strain = String.format(Locale.ROOT, "%.1f %%", Math.abs(lie.strain()) * 100);
             String does = lie.strain() > 0 ? "Its rim is %s too long for the form: it must shrink by that or fold.".formatted(strain) : "Its rim is %s too short for the form: it must stretch by that or tear.".formatted(strain);
             if (lie.lies()) {
@@ -72,7 +76,9 @@ record FormView(PieceHead head, String box, double width, double height, String 
         Length height = planned.brief().height();
         CurvedForm form = asked.form(problems);
         CurvedForm.Lie lies = form == null ? null : problems.read(() -> form.lie(asked.patch(planned).reach(), asked.bears()));
-        Lie lie = form == null || lies == null ? null : Lie.of(lies, round(form, asked, planned), asked, FormTemplate.outline(asked.patch(planned)), form.cuts(asked.patch(planned), asked.bears()).stream().map(cut -> FormTemplate.data(cut) + "Z").toList(), say);
+        boolean wraps = form != null && (form.kind() == CurvedForm.Kind.CYLINDER || form.kind() == CurvedForm.Kind.CONE);
+        CurvedForm.Wrap wrap = wraps ? problems.read(() -> form.wrap(asked.patch(planned))) : null;
+        Lie lie = form == null || lies == null || wraps && wrap == null ? null : Lie.of(lies, wrap, round(form, asked, planned), asked, FormTemplate.outline(form.outline(asked.patch(planned))), form.cuts(asked.patch(planned), asked.bears()).stream().map(cut -> FormTemplate.data(cut) + "Z").toList(), say);
         double w = width.millimetres();
         double h = height.millimetres();
         return new FormView(PieceHead.of(planned.piece(), "Print"), "%s %s %s %s".formatted(-AROUND, -AROUND, w + 2 * AROUND, h + 2 * AROUND), w, h,

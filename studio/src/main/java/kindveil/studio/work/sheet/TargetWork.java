@@ -67,7 +67,7 @@ public class TargetWork {
         BufferedImage image = Rasters.greys(pale);
         CurvedForm.Patch patch = new CurvedForm.Patch(width, height, round);
         List<CurvedForm.Cut> cuts = form.cuts(patch, bears);
-        return FormTemplate.pdf(sheet, image, patch, cuts, "%s, template for %s of %s".formatted(planned.piece().title(), form.kind().words(), form.around().print(UnitSystem.METRIC)),
+        return FormTemplate.pdf(sheet, image, form.outline(patch), cuts, "%s, template for %s of %s".formatted(planned.piece().title(), form.kind().words(), form.around().print(UnitSystem.METRIC)),
                 "Print at 100 %, no fit-to-page. Lay it over the piece and cut along the lines, from the edge inwards.");
     }
 
