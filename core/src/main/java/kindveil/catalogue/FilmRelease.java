@@ -96,7 +96,7 @@ final class FilmRelease implements Way {
         script.act("lay", new Step.Join(Face.PRINT_FRONT, Face.SUPPORT_FRONT, false), "Lay the film, coated side down", "One edge first, no air.", 0.2);
         script.open("bed", "lay", Face.SUPPORT_FRONT, Stage.OPEN, 2, "Dry edges stay on the film.");
         boolean metal = script.brief().support().is(Support.Trait.METAL);
-        script.act("press", new Step.Press(Face.PRINT_FRONT, metal || script.chose(LIES, "on-top") ? Tool.FOAM_ROLLER : Tool.BRAYER), "Press lightly",
+        script.act("press", new Step.Press(Face.PRINT_FRONT, metal || script.chose(LIES, "on-top") ? Tool.FOAM_ROLLER : Tool.BRAYER), metal || !script.chose(LIES, "sunk") ? "Press lightly" : "Press it in",
                 metal ? "Hold the film still; roll straight, no fingers." : script.chose(LIES, "sunk") ? "Firmly into weave and cracks, straight down." : "A light roll, once each way.", 0.5);
         script.act("peel", new Step.Part(ThingKind.PRINT, Face.SUPPORT_FRONT, Split.PEEL), "Peel slowly, wet", "From one corner, rolling the film back over a rod.", script.brief().support().is(Support.Trait.CLINGS) ? 1 : 0.2,
                 Answer.goOn("It let go", "clear film").telling(TellTale.WETNESS, 0), Answer.rescue("A patch stays", "Lay it back, then peel from the other side.").telling(TellTale.WETNESS, 2));

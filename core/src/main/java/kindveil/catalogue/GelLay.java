@@ -171,7 +171,7 @@ final class GelLay implements Way {
                 Answer.rescue("It slid", "Leave it where it is now. Lifting it again smears loose toner."));
         script.open("coat", "lay", Face.SUPPORT_FRONT, Stage.OPEN, OPEN_MINUTES, "The print must meet a wet bed.");
         script.act("press", new Step.Press(Face.PRINT_FRONT, deep ? Tool.CARD : Schools.presser(script)), "Rub it down from the centre",
-                deep ? "Card edge as a squeegee, centre outwards, without sliding." : "Fingers, then the edge of a card, centre outwards. Wipe up what comes out; none on the back.", 3,
+                deep ? "Card edge as a squeegee, centre outwards, without sliding." : "Centre outwards. Wipe up what comes out; none on the back.", 3,
                 Answer.goOn("All of it touches", "no pale patch through the paper"),
                 Answer.rescue("Medium on the back", "Wipe it off at once with a damp cloth: it seals the paper in."),
                 Answer.rescue("It shifts", "Stop, press straight down only, and leave it."));

@@ -66,7 +66,7 @@ final class GessoBed implements Way {
                 "Spread gesso thickly", "Card or knife; uneven is welcome, bare places show the colour below.", 2);
         script.act("lay", new Step.Join(Face.PRINT_FRONT, Face.SUPPORT_FRONT, false), "Lay the print, face down", "At once.", 0.5);
         script.open("bed", "lay", Face.SUPPORT_FRONT, Stage.OPEN, 6, "The print must meet wet gesso.");
-        script.act("press", new Step.Press(Face.PRINT_FRONT, Schools.presser(script)), "Rub it down", "Fingers, then a card; wipe the edges.", 2);
+        script.act("press", new Step.Press(Face.PRINT_FRONT, Schools.presser(script)), "Rub it down", "Centre outwards; wipe the edges.", 2);
         Edges.unmask(script, "bed");
         script.wash("bed");
         if (script.chose(Schools.HURRY_HOT, Schools.HEAT)) {

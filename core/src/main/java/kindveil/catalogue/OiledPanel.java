@@ -73,7 +73,7 @@ final class OiledPanel implements Way {
             Edges.ofPrint(script);
         }, () -> undercoats(script));
         script.bed("bed", Step.coat(Face.SUPPORT_FRONT, script.chose(Schools.MEDIUM, "gloss") ? Products.GLOSS_MEDIUM : Products.MATTE_MEDIUM, script.dial("bed"), Schools.spreader(script)).reaching(Extent.WHOLE),
-                "Brush medium over the whole panel", "Also where no colour is.", 2);
+                "Spread medium over the whole panel", "Also where no colour is.", 2);
         script.dry(script.chose(UNDER, "light") ? "under" : "undercoat-2", "bed", Face.SUPPORT_FRONT, Stage.RECOAT, 10, 15, "A bed on a wet coat lifts it.");
         script.act("lay", new Step.Join(Face.PRINT_FRONT, Face.SUPPORT_FRONT, false), "Lay the print, face down", "From one edge; do not slide it.", 1,
                 Answer.goOn("It lies", "flat"), Answer.rescue("Air is caught", "Work it out to the nearest edge."));

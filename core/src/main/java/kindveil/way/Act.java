@@ -42,6 +42,11 @@ public record Act(ActId id, Step step, String title, String how, Duration handsO
         return answers.get(expected);
     }
 
+    /** Told otherwise. */
+    Act saying(String other) {
+        return other.equals(how) ? this : new Act(id, step, title, other, handsOn, answers, expected);
+    }
+
     public Act answered(Answer... possible) {
         return new Act(id, step, title, how, handsOn, List.of(possible), 0);
     }

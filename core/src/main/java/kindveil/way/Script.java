@@ -97,7 +97,8 @@ public final class Script {
         return add(answers.length == 0 ? act : act.answered(answers));
     }
 
-    Script add(Act act) {
+    Script add(Act worded) {
+        Act act = worded.saying(Instruction.of(worded.step(), worded.title(), worded.how()));
         if (track == null) {
             plan.act(act);
         } else {
