@@ -64,7 +64,7 @@ class ChosenInWordsTest {
             }
         }
         assertEquals(List.of(), silent.stream().distinct().toList());
-        assertTrue(looked > 500, looked + " looked at");
+        assertTrue(looked > 250, looked + " looked at");
     }
 
     /** One who chose the baren is not told to use fingers. */
