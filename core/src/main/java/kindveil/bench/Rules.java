@@ -91,7 +91,7 @@ final class Rules {
         for (Coating coat : bench.layers(face, Coating.class)) {
             Optional<Duration> wait = coat.until(stage, bench.now());
             if (wait.isEmpty()) {
-                return Optional.of(notDry(bench, face, coat, stage, consequence, "It will not get there in this room at %s. %s".formatted(bench.room().humidity(), DryingAdvice.of(stage, bench.room()).words())));
+                return Optional.of(notDry(bench, face, coat, stage, consequence, "It will not get there in this room at %s. %s".formatted(bench.air().last().humidity(), DryingAdvice.of(stage, bench.air().last()).words())));
             }
             if (wait.get().compareTo(longest) > 0) {
                 slowest = coat;
@@ -113,7 +113,7 @@ final class Rules {
     static Optional<Refusal> dampFibre(Bench bench, Face face, Product agent) {
         return bench.layers(face, Residue.class).stream().filter(r -> r.filling() == Filling.WATER).findFirst().map(damp -> new Refusal(Kind.STILL_WET, face,
                 "The fibre is still damp: you cannot see yet what is left, and %s would shut the water in.".formatted(agent.words()),
-                damp.white() == null ? "It will not dry in this room at %s. %s".formatted(bench.room().humidity(), DryingAdvice.of(Damp.residue(), bench.room()).words())
+                damp.white() == null ? "It will not dry in this room at %s. %s".formatted(bench.air().last().humidity(), DryingAdvice.of(Damp.residue(), bench.air().last()).words())
                         : "Wait about %s until it has turned white, then judge.".formatted(Span.words(Span.longer(damp.white().minus(bench.now()), Span.minutes(1))))));
     }
 

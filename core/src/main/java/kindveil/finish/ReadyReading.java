@@ -64,7 +64,7 @@ public record ReadyReading(List<Ready> uses, String slowest) {
         boolean oily = top.filter(coat -> coat.product().is(Trait.OILY)).isPresent();
         boolean loose = top.filter(coat -> coat.product().is(Trait.LOOSE)).isPresent();
         boolean waxed = top.filter(coat -> coat.product().is(Trait.WAXY)).isPresent();
-        String never = "It never dries in this air. " + DryingAdvice.of(Stage.THROUGH, bench.room()).words();
+        String never = "It never dries in this air. " + DryingAdvice.of(Stage.THROUGH, bench.air().last()).words();
         Duration late = dry == null ? null : Span.longer(cured, dry);
         return new ReadyReading(List.of(
                 loose ? new Ready(Use.INTERLEAVED, null, "What is loose on it smears: fix it first.") : new Ready(Use.INTERLEAVED, dry, dry == null ? never : ""),

@@ -223,7 +223,7 @@ public final class Making {
 
     /** The window of the act at hand; empty when it can be done at any time. */
     public Optional<Clock> clock() {
-        return Optional.ofNullable(Clock.all(Stream.concat(waits().stream().map(pending -> Clock.of(pending, begun, walk.bench().room())), givesWay().stream()).toList()));
+        return Optional.ofNullable(Clock.all(Stream.concat(waits().stream().map(pending -> Clock.of(pending, begun, walk.bench().air().last())), givesWay().stream()).toList()));
     }
 
     /** Since the image lifted while it was rubbed: when its bed, by all that was felt of it, can be rubbed again; empty where it did not, or has held since. */
@@ -321,7 +321,7 @@ public final class Making {
         List<Clock.Running> running = new ArrayList<>();
         for (Act act : plan.acts().subList(Math.min(walk.index() + 1, plan.acts().size()), plan.acts().size())) {
             for (Wait pending : walk.waits(act)) {
-                running.add(new Clock.Running(act, pending.window(), Clock.of(pending, begun, walk.bench().room())));
+                running.add(new Clock.Running(act, pending.window(), Clock.of(pending, begun, walk.bench().air().last())));
             }
         }
         return running;

@@ -49,7 +49,7 @@ public record JobReading(Problem.@Nullable Plot plot, @Nullable Wait never, @Nul
         for (Moment moment : moments) {
             for (Wait wait : moment.waits()) {
                 if (wait.times().never() && wait.window() instanceof Window.Dry dry) {
-                    return new JobReading(null, wait, Times.advice(dry, moment.before().room()));
+                    return new JobReading(null, wait, Times.advice(dry, moment.before().air().last()));
                 }
             }
         }

@@ -332,7 +332,7 @@ class JourneyTest {
         press(" ");
         assertThat(page.locator("[data-count]")).hasText("3");
         page.keyboard().up(" ");
-        assertThat(page.locator("#act")).hasText("Press lightly");
+        assertThat(page.locator("#act")).hasText("Press it in");
         hold("Peel slowly, wet");
         assertThat(page.locator("p[data-phase]")).hasText("too soon");
         studio.clock().forward(Duration.ofSeconds(100));

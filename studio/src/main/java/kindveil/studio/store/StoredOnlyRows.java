@@ -1,6 +1,9 @@
 package kindveil.studio.store;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.persistence.EntityManager;
+import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import kindveil.studio.work.OnlyRows;
@@ -11,7 +14,10 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 class StoredOnlyRows implements OnlyRows {
     static final List<OnlyRow.Kind<?, ?>> ALL = List.of(StoredDiaries.ROW, StoredDoors.ROW, StoredFollowings.ROW, StoredGatherings.ROW, StoredTeachings.ROW);
+    private static final Duration LOOKED_AT_EVERY = Duration.ofMinutes(1);
     private final EntityManager entities;
+    /** A row is damaged once, not from page to page. */
+    private final Cache<String, List<String>> looked = Caffeine.newBuilder().expireAfterWrite(LOOKED_AT_EVERY).build();
 
     StoredOnlyRows(EntityManager entities) {
         this.entities = entities;
@@ -19,6 +25,6 @@ class StoredOnlyRows implements OnlyRows {
 
     @Override
     public List<String> apart() {
-        return ALL.stream().map(kind -> kind.apart(entities)).flatMap(Optional::stream).toList();
+        return looked.get("all", key -> ALL.stream().map(kind -> kind.apart(entities)).flatMap(Optional::stream).toList());
     }
 }

@@ -146,4 +146,26 @@ class DamagedRowsTest {
         }
         assertEquals(Map.of(), wrong);
     }
+
+    /** A row that cannot be read is named on Today, and every table of one row is looked at. */
+    @Test
+    void damagedPlanOfEvenings_isNamedOnToday() throws Exception {
+        String url = "jdbc:h2:mem:named-%s;DB_CLOSE_DELAY=-1".formatted(UUID.randomUUID());
+        try (Studio studio = OpenStudio.open(url); Connection store = store(url)) {
+            assertEquals(1, store.createStatement().executeUpdate("merge into diary (id, version, diary_json) key (id) values (1, 0, '{\"form\":2,\"pieces\":[null]}')"));
+            Web.Answer today = new Web(studio.address()).get("/");
+            assertEquals(200, today.status());
+            assertTrue(today.words().contains("The plan of your evenings cannot be read"), today.words());
+        }
+        List<String> kinds = StoredOnlyRows.ALL.stream().map(kind -> kind.row().getSimpleName()).sorted().toList();
+        List<String> rows = new ArrayList<>();
+        try (java.util.stream.Stream<java.nio.file.Path> files = java.nio.file.Files.list(java.nio.file.Path.of("src/main/java/kindveil/studio/store"))) {
+            for (java.nio.file.Path file : files.sorted().toList()) {
+                if (java.nio.file.Files.readString(file).contains("extends OnlyRow")) {
+                    rows.add(file.getFileName().toString().replace(".java", ""));
+                }
+            }
+        }
+        assertEquals(rows, kinds);
+    }
 }
