@@ -57,19 +57,8 @@ class FramingTest {
     @CsvSource({"1.414, 25, 0", "1.414, 0, 30", "1.414, 20, 25", "0.7, 30, -20", "1, -25, 15", "1.5, 12, 40"})
     void aPageSeenAskew_hasItsOwnProportionsAgain(double aspect, double tilt, double turn) {
         Size photo = new Size(4000, 3000);
-        double a = Math.toRadians(tilt);
-        double b = Math.toRadians(turn);
-        double[] percent = new double[8];
-        double[][] page = {{-0.5, -aspect / 2}, {0.5, -aspect / 2}, {0.5, aspect / 2}, {-0.5, aspect / 2}};
-        for (int i = 0; i < 4; i++) {
-            double y1 = page[i][1] * Math.cos(a);
-            double z1 = page[i][1] * Math.sin(a);
-            double x2 = page[i][0] * Math.cos(b) + z1 * Math.sin(b);
-            double z2 = 3.2 - page[i][0] * Math.sin(b) + z1 * Math.cos(b);
-            percent[2 * i] = 100 * (3400 * x2 / z2 + 2000) / 4000;
-            percent[2 * i + 1] = 100 * (3400 * y1 / z2 + 1500) / 3000;
-        }
-        Corners flat = new Corners(percent[0], percent[1], percent[2], percent[3], percent[4], percent[5], percent[6], percent[7]);
+        Corners flat = seen(aspect, tilt, turn, 3400, new Random(1), 0);
+        double[] percent = {flat.x1(), flat.y1(), flat.x2(), flat.y2(), flat.x3(), flat.y3(), flat.x4(), flat.y4()};
         // tilted one way only, the lens has to be guessed
         assertEquals(aspect, flat.size(photo).aspect(), (tilt == 0 || turn == 0 ? 0.04 : 0.01) * aspect);
         assertArrayEquals(new double[] {0, 0}, flat.place(percent[0] * 40, percent[1] * 30, photo), 1e-6);

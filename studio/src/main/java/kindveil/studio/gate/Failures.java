@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import kindveil.measure.UnusableValue;
 import kindveil.studio.work.DiskRoom;
+import kindveil.studio.page.FailurePage;
 import kindveil.studio.work.NotFound;
 import kindveil.studio.work.piece.NoPicture;
 import kindveil.studio.work.Outdated;

@@ -394,6 +394,11 @@ final class Stranger {
         return new Answer(ask, answer.statusCode(), answer.headers().firstValue("content-type").orElse("").startsWith("text") ? new String(answer.body(), StandardCharsets.UTF_8) : "", cpu() - before);
     }
 
+    /** Whether what was asked took its piece away. */
+    boolean gone(Table table) {
+        return studio.bean(PieceWork.class).all(List.of(table.piece.id())).isEmpty();
+    }
+
     private String version(Table table) {
         return studio.bean(PieceWork.class).all(List.of(table.piece.id())).values().stream().map(piece -> String.valueOf(piece.version())).findFirst().orElse("0");
     }

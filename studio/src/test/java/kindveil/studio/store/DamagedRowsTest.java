@@ -31,7 +31,7 @@ import tools.jackson.databind.node.ObjectNode;
  */
 class DamagedRowsTest {
     private static final JsonMapper JSON = JsonMapper.builder().build();
-    private static final int ROUNDS = Integer.getInteger("kindveil.damages", 8);
+    private static final int ROUNDS = Integer.getInteger("kindveil.damages", 4);
     private static final List<String> PAGES = List.of("/", "/pieces", "/sittings", "/sittings.ics", "/log", "/jars", "/shelf", "/shelf/things", "/shelf/stock", "/shelf/prints", "/sheets", "/books", "/room", "/devices", "/ways", "/symptoms");
 
     private record Column(String table, String name) {
@@ -160,7 +160,7 @@ class DamagedRowsTest {
         List<String> kinds = StoredOnlyRows.ALL.stream().map(kind -> kind.row().getSimpleName()).sorted().toList();
         List<String> rows = new ArrayList<>();
         try (java.util.stream.Stream<java.nio.file.Path> files = java.nio.file.Files.list(java.nio.file.Path.of("src/main/java/kindveil/studio/store"))) {
-            for (java.nio.file.Path file : files.sorted().toList()) {
+            for (java.nio.file.Path file : files.filter(java.nio.file.Files::isRegularFile).sorted().toList()) {
                 if (java.nio.file.Files.readString(file).contains("extends OnlyRow")) {
                     rows.add(file.getFileName().toString().replace(".java", ""));
                 }

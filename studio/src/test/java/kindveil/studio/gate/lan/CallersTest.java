@@ -11,9 +11,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.security.KeyStore;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -25,7 +23,6 @@ import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import javax.net.ssl.SSLContext;
-import javax.net.ssl.TrustManagerFactory;
 import kindveil.studio.OpenStudio;
 import kindveil.studio.OpenStudio.Studio;
 import kindveil.studio.page.device.OwnerOnly;
@@ -62,17 +59,7 @@ class CallersTest {
     static void open() throws Exception {
         studio = OpenStudio.open("jdbc:h2:mem:callers;DB_CLOSE_DELAY=-1", "--kindveil.lan=true", "--kindveil.lan-address=127.0.0.1", "--kindveil.lan-port=0", "--kindveil.data=" + folder);
         open = studio.bean(Lan.class).open().orElseThrow();
-        KeyStore keys = KeyStore.getInstance("PKCS12");
-        try (var in = Files.newInputStream(folder.resolve("lan.p12"))) {
-            keys.load(in, Certificate.PASSWORD.toCharArray());
-        }
-        KeyStore trusted = KeyStore.getInstance("PKCS12");
-        trusted.load(null, null);
-        trusted.setCertificateEntry("studio", keys.getCertificate("studio"));
-        TrustManagerFactory trust = TrustManagerFactory.getInstance(TrustManagerFactory.getDefaultAlgorithm());
-        trust.init(trusted);
-        trusting = SSLContext.getInstance("TLS");
-        trusting.init(null, trust.getTrustManagers(), null);
+        trusting = Trusting.of(folder);
         Doorkeeper keeper = studio.bean(Doorkeeper.class);
         keeper.change(keeper.door().version(), "heron at the landing");
         token = keeper.enter("heron at the landing", "tablet").token();

@@ -18,7 +18,6 @@ import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.security.KeyStore;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.HashMap;
@@ -33,7 +32,6 @@ import java.util.stream.Collectors;
 import javax.net.ssl.SSLContext;
 import javax.net.ssl.SSLHandshakeException;
 import javax.net.ssl.SSLSocket;
-import javax.net.ssl.TrustManagerFactory;
 import kindveil.measure.Length;
 import kindveil.measure.UnusableValue;
 import kindveil.studio.OpenStudio;
@@ -69,17 +67,7 @@ class LanTest {
         studio = OpenStudio.open("jdbc:h2:mem:lan;DB_CLOSE_DELAY=-1", "--kindveil.lan=true", "--kindveil.lan-address=127.0.0.1", "--kindveil.lan-port=0", "--kindveil.data=" + folder);
         keeper = studio.bean(Doorkeeper.class);
         open = studio.bean(Lan.class).open().orElseThrow();
-        KeyStore keys = KeyStore.getInstance("PKCS12");
-        try (var in = Files.newInputStream(folder.resolve("lan.p12"))) {
-            keys.load(in, Certificate.PASSWORD.toCharArray());
-        }
-        KeyStore trusted = KeyStore.getInstance("PKCS12");
-        trusted.load(null, null);
-        trusted.setCertificateEntry("studio", keys.getCertificate("studio"));
-        TrustManagerFactory trust = TrustManagerFactory.getInstance(TrustManagerFactory.getDefaultAlgorithm());
-        trust.init(trusted);
-        trusting = SSLContext.getInstance("TLS");
-        trusting.init(null, trust.getTrustManagers(), null);
+        trusting = Trusting.of(folder);
     }
 
     @AfterAll

@@ -1,9 +1,8 @@
-package kindveil.studio.gate;
+package kindveil.studio.page;
 
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import java.util.Map;
-import kindveil.studio.page.Visit;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.InvalidMediaTypeException;
 import org.springframework.http.MediaType;
@@ -14,13 +13,13 @@ import org.springframework.web.servlet.View;
 import tools.jackson.databind.json.JsonMapper;
 
 /** What cannot be answered, said to whoever asked: a page to a person, problem details (RFC 9457) to a program. */
-final class FailurePage {
+public final class FailurePage {
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
     private FailurePage() {
     }
 
-    static ModelAndView of(HttpStatus status, String title, String words) {
+    public static ModelAndView of(HttpStatus status, String title, String words) {
         if (RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes asked && !reads(asked.getRequest())) {
             return new ModelAndView(problem(status, title, words));
         }

@@ -1,4 +1,4 @@
-package kindveil.studio.gate;
+package kindveil.studio.page;
 
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
