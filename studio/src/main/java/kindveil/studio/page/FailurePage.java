@@ -23,10 +23,8 @@ public final class FailurePage {
         if (RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes asked && !reads(asked.getRequest())) {
             return new ModelAndView(problem(status, title, words));
         }
-        ModelAndView page = new ModelAndView("failure");
+        ModelAndView page = new ModelAndView("failure", Map.of("title", title, "words", words));
         page.setStatus(status);
-        page.addObject("title", title);
-        page.addObject("words", words);
         return page;
     }
 

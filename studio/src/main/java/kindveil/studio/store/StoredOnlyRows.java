@@ -1,11 +1,11 @@
 package kindveil.studio.store;
 
 import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.persistence.EntityManager;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
+import kindveil.studio.work.Caches;
 import kindveil.studio.work.OnlyRows;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
@@ -17,7 +17,7 @@ class StoredOnlyRows implements OnlyRows {
     private static final Duration LOOKED_AT_EVERY = Duration.ofMinutes(1);
     private final EntityManager entities;
     /** A row is damaged once, not from page to page. */
-    private final Cache<String, List<String>> looked = Caffeine.newBuilder().expireAfterWrite(LOOKED_AT_EVERY).build();
+    private final Cache<String, List<String>> looked = Caches.bounded().maximumSize(1).expireAfterWrite(LOOKED_AT_EVERY).build();
 
     StoredOnlyRows(EntityManager entities) {
         this.entities = entities;
