@@ -161,7 +161,7 @@ class DamagedRowsTest {
         List<String> rows = new ArrayList<>();
         try (java.util.stream.Stream<java.nio.file.Path> files = java.nio.file.Files.list(java.nio.file.Path.of("src/main/java/kindveil/studio/store"))) {
             for (java.nio.file.Path file : files.filter(java.nio.file.Files::isRegularFile).sorted().toList()) {
-                if (java.nio.file.Files.readString(file).contains("extends OnlyRow")) {
+                if (java.nio.file.Files.readString(file).contains("Entity extends OnlyRow")) {
                     rows.add(file.getFileName().toString().replace(".java", ""));
                 }
             }
