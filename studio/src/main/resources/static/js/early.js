@@ -16,6 +16,16 @@
       keys.push({ type: event.type, key: event.key, shiftKey: event.shiftKey, target: event.target, at: performance.now() });
     }
   };
+  // each as long after the one before as it was pressed, counted from when that one was given: a busy page shortens no hold
+  const give = (i) => {
+    if (i < keys.length) {
+      const { type, key, shiftKey, target, at } = keys[i];
+      setTimeout(() => {
+        (target.isConnected ? target : document.body).dispatchEvent(new KeyboardEvent(type, { key, shiftKey, bubbles: true, cancelable: true }));
+        give(i + 1);
+      }, i === 0 ? 0 : at - keys[i - 1].at);
+    }
+  };
   addEventListener("click", keepButton, true);
   addEventListener("keydown", keepKey, true);
   addEventListener("keyup", keepKey, true);
@@ -24,9 +34,6 @@
     removeEventListener("keydown", keepKey, true);
     removeEventListener("keyup", keepKey, true);
     buttons.filter((button) => button.isConnected).forEach((button) => button.click());
-    const first = keys[0]?.at ?? 0;
-    for (const { type, key, shiftKey, target, at } of keys) {
-      setTimeout(() => (target.isConnected ? target : document.body).dispatchEvent(new KeyboardEvent(type, { key, shiftKey, bubbles: true, cancelable: true })), at - first);
-    }
+    give(0);
   }, { once: true });
 }

@@ -169,6 +169,8 @@ class SentenceJourneyTest {
         List<Route> script = holdingTheFirst(page, "GET", "**/js/bench.js");
         page.navigate(studio.address() + "/bench/" + making, new Page.NavigateOptions().setWaitUntil(WaitUntilState.COMMIT));
         page.waitForCondition(() -> script.size() == 1);
+        // the browser asks for scripts before it has read the page: the hand presses when it sees one
+        assertThat(page.locator("[data-sound]")).isVisible();
         page.keyboard().press("m");
         page.keyboard().press(" ", new com.microsoft.playwright.Keyboard.PressOptions().setDelay(900));
         script.getFirst().resume();

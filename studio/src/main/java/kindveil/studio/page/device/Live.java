@@ -73,9 +73,14 @@ class Live implements DisposableBean {
     }
 
     private void send(Listener listener, Set<DataWithMediaType> event) {
+        send(listener, event, () -> { });
+    }
+
+    private void send(Listener listener, Set<DataWithMediaType> event, Runnable then) {
         sending.execute(() -> {
             try {
                 listener.emitter.send(event);
+                then.run();
             } catch (IOException | IllegalStateException gone) {
                 listeners.remove(listener);
                 listener.emitter.completeWithError(gone);
@@ -96,8 +101,8 @@ class Live implements DisposableBean {
             });
             case Told.Rings rings -> listeners.forEach(listener -> send(listener, SseEmitter.event().name("rings").data(Map.of("device", rings.device() == null ? "" : rings.device(), "name", rings.name())).build()));
             case Told.ShutOut out -> listeners.stream().filter(listener -> Objects.equals(listener.device, out.device())).forEach(listener -> {
-                send(listener, SseEmitter.event().name("out").data(Map.of()).build());
-                sending.execute(listener.emitter::complete);
+                // one after the other: a stream that is closed first would never say why
+                send(listener, SseEmitter.event().name("out").data(Map.of()).build(), listener.emitter::complete);
             });
         }
     }
