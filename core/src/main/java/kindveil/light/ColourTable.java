@@ -1,11 +1,13 @@
 package kindveil.light;
 
 /**
- * Values of a colour by a table: {@value #NODES}³ nodes evenly spaced in encoded sRGB, between them tetrahedral interpolation
+ * Values of a colour by a table: {@value #NODES}³ nodes, spaced as encoded sRGB to the power of 1/{@value #DARKS}, closer among the darks
+ * where the grey of inks turns into black; between them tetrahedral interpolation
  * (Kasson, Plouffe &amp; Nin, "A tetrahedral interpolation technique for color space conversion", SPIE 1909, 1993).
  */
 final class ColourTable {
-    private static final int NODES = 17;
+    private static final int NODES = 21;
+    private static final double DARKS = 1.3;
     private static final int STEPS = 4096;
     private static final float[] POSITION = positions();
     private final int width;
@@ -37,13 +39,13 @@ final class ColourTable {
         float[] positions = new float[STEPS + 1];
         for (int i = 0; i <= STEPS; i++) {
             double root = i / (double) STEPS;
-            positions[i] = (float) (Srgb.encode(root * root) * (NODES - 1));
+            positions[i] = (float) (Math.pow(Srgb.encode(root * root), 1 / DARKS) * (NODES - 1));
         }
         return positions;
     }
 
     private static double level(int node) {
-        return Srgb.decode(node / (NODES - 1.0));
+        return Srgb.decode(Math.pow(node / (NODES - 1.0), DARKS));
     }
 
     private static float position(float linear) {

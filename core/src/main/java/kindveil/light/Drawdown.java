@@ -36,6 +36,10 @@ public record Drawdown(Coefficients paint, double contrastRatio, double within, 
     private static final double[] BEGINNINGS = {0.1, 0.5, 1.5, 4};
     private static final int ROUNDS = 120;
     private static final double ENOUGH = 1e-10;
+    private static final double LEAST_INFERRED = 0.00155;
+    private static final double STRONG_COLOUR = 2.2;
+    private static final double DARK_COLOUR = 1.65;
+    private static final double HARDLY_HIDES = 1.7;
 
     /** Inner reflectances of the four faces. */
     public record Faces(Spectrum blackCard, Spectrum whiteCard, Spectrum overBlack, Spectrum overWhite) {
@@ -88,7 +92,19 @@ public record Drawdown(Coefficients paint, double contrastRatio, double within, 
         double[] off = residual(found, colours, cards, surface);
         double left = Math.max(apart(colours.overBlack.lab(), off, 0), apart(colours.overWhite.lab(), off, 3));
         double contrast = colours.overBlack.luminance() / colours.overWhite.luminance();
-        return new Drawdown(paint, Math.min(1, contrast), within(paint, (face, factor) -> paint(fitted(colours.scaled(face, factor), surface, found)), errors), left);
+        double noise = within(paint, (face, factor) -> paint(fitted(colours.scaled(face, factor), surface, found)), errors);
+        return new Drawdown(paint, Math.min(1, contrast), Math.hypot(noise, inferred(colours.overWhite.lab(), contrast)), left);
+    }
+
+    /**
+     * What making up 31 bands from six numbers costs the hiding power, a share of it, one standard error: more for strong and for dark
+     * colours, and where the stripe hardly hides or nearly does. Fitted to 2,810 paints of one to three bands or edges of absorption and
+     * a scattering that falls off with the wavelength (assumed), from SX 0.05 to 3.5; without it the truth lay within one standard error
+     * in 27 of 100, with it in 68.
+     */
+    private static double inferred(Lab overWhite, double contrast) {
+        double rises = STRONG_COLOUR * overWhite.chroma() / 100 + DARK_COLOUR * (1 - overWhite.lightness() / 100);
+        return LEAST_INFERRED * Math.exp(rises) / (Math.pow(contrast, HARDLY_HIDES) * Math.max(1e-6, 1 - contrast));
     }
 
     private static double apart(Lab seen, double[] off, int from) {

@@ -5,6 +5,10 @@ import java.util.function.UnaryOperator;
 
 /** Linear equations, and damped least squares. */
 final class LeastSquares {
+    /** A round that gains a smaller share of the residual's square is the last. */
+    private static final double NO_MORE = 1e-9;
+    private static final double MOST_DAMPING = 1e6;
+
     private LeastSquares() {
     }
 
@@ -68,12 +72,20 @@ final class LeastSquares {
                 trial[k] -= change[k];
             }
             double[] trialOff = residual.apply(trial);
-            if (dot(trialOff, trialOff) < dot(off, off)) {
+            double gained = dot(off, off) - dot(trialOff, trialOff);
+            if (gained > 0) {
+                boolean there = gained < NO_MORE * dot(off, off);
                 at = trial;
                 off = trialOff;
                 damping = Math.max(1e-9, damping * 0.3);
+                if (there) {
+                    break;
+                }
             } else {
-                damping = Math.min(1e6, damping * 5);
+                damping *= 5;
+                if (damping > MOST_DAMPING) {
+                    break;
+                }
             }
         }
         return at;

@@ -1,10 +1,12 @@
 package kindveil.light;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 import kindveil.image.Picture;
 import kindveil.image.Plane;
@@ -15,8 +17,9 @@ import kindveil.image.Plane;
  * <p>For each colour: (1) its L*, 0 to 100, is laid evenly onto what the print holds, from all its inks to its paper, its hue
  * kept; (2) the coverages whose look on that print's own white paper ({@link Inks#onPaper}) is nearest are found by damped least
  * squares, lightness and hue weighing more than chroma, so that a colour out of reach is drawn in to the gamut and not turned;
- * (3) of three amounts of cyan, magenta and yellow the grey share above {@value #GREY_BEFORE_BLACK} (assumed) becomes black, and
- * at most {@value #MOST_INK} sheets of ink lie on each other (assumed). A table of them, interpolated, serves whole pictures.
+ * (3) of cyan, magenta and yellow the grey share above {@value #GREY_BEFORE_BLACK} is begun with as black (assumed), and black leaves
+ * that amount where the colour needs more or less of it; at most {@value #MOST_INK} sheets of ink lie on each other (assumed). A
+ * table of them, interpolated, serves whole pictures.
  *
  * <p>Black alone follows {@link Tone}.
  */
@@ -32,7 +35,10 @@ public final class Separation {
     private static final double CHROMATIC = 12;
     private static final double SHARPNESS = 8;
     private static final int ROUNDS = 40;
-    private static final double GOOD_ENOUGH = 4;
+    private static final double BLACK_WEIGHT = 0.5;
+    private static final double SUM_WEIGHT = 100;
+    private static final double SUM_MARGIN = 0.01;
+    private static final int BLACK = ProcessInk.BLACK.ordinal();
     private static final int INKS = ProcessInk.values().length;
     private static final Map<Inks, Separation> KNOWN = new ConcurrentHashMap<>();
     private final Inks inks;
@@ -89,7 +95,7 @@ public final class Separation {
 
     /** Cyan, magenta, yellow and black from three amounts, 0 to 1: the grey in them above a part becomes black. */
     private static double[] amounts(double[] u) {
-        // smooth, so that a fit does not come to rest on an edge of its own making
+        // smooth, so that neighbours in the table print alike
         double grey = Math.pow((Math.pow(u[0] + 1e-3, -SHARPNESS) + Math.pow(u[1] + 1e-3, -SHARPNESS) + Math.pow(u[2] + 1e-3, -SHARPNESS)) / 3, -1 / SHARPNESS) - 1e-3;
         double k = Math.min(1, Math.pow(Math.max(0, (grey - GREY_BEFORE_BLACK) / (1 - GREY_BEFORE_BLACK)), 1.5));
         double left = 1 - REPLACED * k;
@@ -99,26 +105,32 @@ public final class Separation {
     /** Exactly, without the table: coverages in the order of {@link ProcessInk}. */
     public double[] coverages(Colour colour) {
         Lab target = mapped(colour.lab());
-        double[] one = fitted(start(colour), target);
-        if (squared(residual(one, target)) < GOOD_ENOUGH) {
-            return amounts(one);
-        }
-        // near the black the first may come to rest beside the nearest
-        double[] other = fitted(start(Colour.grey(colour.luminance())), target);
-        return amounts(squared(residual(other, target)) < squared(residual(one, target)) ? other : one);
+        double[] usual = amounts(start(colour));
+        return withinMost(fitted(usual, coverages -> residual(coverages, usual[BLACK], target)));
     }
 
-    private double[] fitted(double[] start, Lab target) {
+    private static double[] withinMost(double[] coverages) {
+        double colours = coverages[0] + coverages[1] + coverages[2];
+        double share = Math.min(1, (MOST_INK - coverages[BLACK]) / Math.max(1e-9, colours));
+        return new double[] {coverages[0] * share, coverages[1] * share, coverages[2] * share, coverages[BLACK]};
+    }
+
+    private interface Residual {
+        double[] of(double[] unknowns);
+    }
+
+    /** Amounts from 0 to 1 at which a residual is least. */
+    private static double[] fitted(double[] start, Residual residual) {
         double[] u = start;
-        double[] residual = residual(u, target);
+        double[] off = residual.of(u);
         double damping = 1e-2;
         for (int round = 0; round < ROUNDS; round++) {
-            double[] trial = step(u, residual, target, damping);
-            double[] there = residual(trial, target);
-            double gained = squared(residual) - squared(there);
+            double[] trial = step(u, off, residual, damping);
+            double[] there = residual.of(trial);
+            double gained = squared(off) - squared(there);
             if (gained > 0) {
                 u = trial;
-                residual = there;
+                off = there;
                 damping = Math.max(1e-6, damping * 0.3);
                 if (gained < 1e-4) {
                     break;
@@ -158,9 +170,12 @@ public final class Separation {
         return Observer.lab(r);
     }
 
-    /** Off in lightness, in hue and in chroma, weighed. */
-    private double[] residual(double[] u, Lab target) {
-        Lab lab = look(amounts(u));
+    /**
+     * Off in lightness, in hue and in chroma, weighed; then how far black is from its usual amount, which it leaves only for a colour that
+     * needs it to, and how much more ink lies there than may.
+     */
+    private double[] residual(double[] coverages, double usualBlack, Lab target) {
+        Lab lab = look(coverages);
         double da = lab.a() - target.a();
         double db = lab.b() - target.b();
         double chroma = target.chroma();
@@ -169,26 +184,34 @@ public final class Separation {
         // a grey has no hue to keep: all of it weighs as hue does; and nothing is made more colourful than it was
         double tooColourful = cos * da + sin * db;
         double weight = tooColourful > 0 ? HUE_WEIGHT : HUE_WEIGHT + (CHROMA_WEIGHT - HUE_WEIGHT) * Math.min(1, chroma / 10);
-        return new double[] {LIGHTNESS_WEIGHT * (lab.lightness() - target.lightness()), HUE_WEIGHT * (cos * db - sin * da), weight * tooColourful};
+        return new double[] {
+            LIGHTNESS_WEIGHT * (lab.lightness() - target.lightness()),
+            HUE_WEIGHT * (cos * db - sin * da),
+            weight * tooColourful,
+            BLACK_WEIGHT * (coverages[BLACK] - usualBlack),
+            SUM_WEIGHT * Math.max(0, DoubleStream.of(coverages).sum() - MOST_INK + SUM_MARGIN)};
     }
 
-    private double[] step(double[] u, double[] residual, Lab target, double damping) {
-        double[][] jacobian = new double[3][];
-        for (int k = 0; k < 3; k++) {
+    private static double[] step(double[] u, double[] off, Residual residual, double damping) {
+        int n = u.length;
+        double[][] jacobian = new double[n][off.length];
+        for (int k = 0; k < n; k++) {
             double[] moved = u.clone();
             double by = u[k] > 0.5 ? -1e-4 : 1e-4;
             moved[k] += by;
-            double[] there = residual(moved, target);
-            jacobian[k] = new double[] {(there[0] - residual[0]) / by, (there[1] - residual[1]) / by, (there[2] - residual[2]) / by};
+            double[] there = residual.of(moved);
+            for (int i = 0; i < off.length; i++) {
+                jacobian[k][i] = (there[i] - off[i]) / by;
+            }
         }
-        boolean[] held = new boolean[3];
+        boolean[] held = new boolean[n];
         double[] trial = u;
         // a step that leaves the box is taken again along its side
-        for (int again = 0; again < 3; again++) {
-            double[] change = LeastSquares.step(jacobian, residual, damping, held);
+        for (int again = 0; again < n; again++) {
+            double[] change = LeastSquares.step(jacobian, off, damping, held);
             boolean left = false;
-            trial = new double[3];
-            for (int k = 0; k < 3; k++) {
+            trial = new double[n];
+            for (int k = 0; k < n; k++) {
                 double at = u[k] - change[k];
                 if (!held[k] && (at < 0 && u[k] <= 0 || at > 1 && u[k] >= 1)) {
                     held[k] = true;
@@ -204,7 +227,7 @@ public final class Separation {
     }
 
     private static double squared(double[] r) {
-        return r[0] * r[0] + r[1] * r[1] + r[2] * r[2];
+        return LeastSquares.dot(r, r);
     }
 
     /** A whole picture: what each ink covers, in the order of {@link ProcessInk}. */

@@ -102,7 +102,7 @@ class DrawdownReadingTest {
         }
         assertEquals(Drawdown.Doubt.NONE, read.drawdown().doubt(), read.drawdown().toString());
         assertEquals(1, read.drawdown().paint().hidingPower() / paint.hidingPower(), 3 * read.drawdown().within());
-        assertTrue(read.drawdown().within() < 0.05, "within " + read.drawdown().within());
+        assertTrue(read.drawdown().within() < 0.1, "with what is inferred from six numbers: within " + read.drawdown().within());
         assertTrue(read.uneven() > 1.4, "the light fell off: " + read.uneven());
     }
 
