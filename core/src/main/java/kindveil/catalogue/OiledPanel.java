@@ -71,7 +71,12 @@ final class OiledPanel implements Way {
         script.meanwhile(() -> {
             script.print();
             Edges.ofPrint(script);
-        }, () -> undercoats(script));
+        }, () -> {
+            if (!script.primed()) {
+                prime(script);
+            }
+            undercolour(script);
+        });
         script.bed("bed", Step.coat(Face.SUPPORT_FRONT, script.chose(Schools.MEDIUM, "gloss") ? Products.GLOSS_MEDIUM : Products.MATTE_MEDIUM, script.dial("bed"), Schools.spreader(script)).reaching(Extent.WHOLE),
                 "Spread medium over the whole panel", "Also where no colour is.", 2);
         script.dry(script.chose(UNDER, "light") ? "under" : "undercoat-2", "bed", Face.SUPPORT_FRONT, Stage.RECOAT, 10, 15, "A bed on a wet coat lifts it.");
@@ -90,12 +95,16 @@ final class OiledPanel implements Way {
         script.act(Finishing.LAST, new Step.Judge(Face.SUPPORT_FRONT), "Hold it away and look", "Wipe off what still stands.", 2);
     }
 
-    private static void undercoats(Script script) {
+    @Override
+    public void prime(Script script) {
         for (int coat = 1; coat <= 2; coat++) {
             script.coat("undercoat-" + coat, Step.coat(Face.SUPPORT_FRONT, Products.GLOSS_MEDIUM, script.dial("undercoat"), Tool.BRUSH).reaching(Extent.WHOLE),
                     coat == 1 ? "First undercoat" : "Second undercoat", "Thin, the edges too.", 3);
         }
         script.dry("undercoat-1", "undercoat-2", Face.SUPPORT_FRONT, Stage.RECOAT, 10, 15, "Ten to fifteen minutes each.");
+    }
+
+    private static void undercolour(Script script) {
         if (script.chose(UNDER, "light")) {
             script.coat("under", Step.coat(Face.SUPPORT_FRONT, Products.UNDERCOLOUR, 70, Tool.BRUSH).reaching(Extent.WHOLE).of(script.tint("under")),
                     "Lay the undercolour", "Light in value and muted: off-white, thinned with medium.", 4);

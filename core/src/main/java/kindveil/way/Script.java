@@ -38,13 +38,19 @@ public final class Script {
     private final Plan.Builder plan;
     private final int part;
     private final Map<String, Step.Apply> spread = new HashMap<>();
+    private final List<Script> primers;
+    private final boolean primed;
     private @Nullable List<Act> track;
+    private @Nullable Act closed;
 
-    Script(Way way, Brief brief, Plan.Builder plan, int part) {
+    /** @param primers of later ways of the work, whose ground is closed when this one's support is made ready */
+    Script(Way way, Brief brief, Plan.Builder plan, int part, List<Script> primers) {
         this.way = way;
         this.brief = brief;
         this.plan = plan;
         this.part = part;
+        this.primers = primers;
+        primed = plan.acts().stream().anyMatch(act -> act.id().part() == part);
     }
 
     public Brief brief() {
@@ -101,6 +107,10 @@ public final class Script {
         Act act = worded.saying(Instruction.of(worded.step(), worded.title(), worded.how()));
         if (track == null) {
             plan.act(act);
+            if (closed != null) {
+                plan.window(new Window.Dry(closed.id(), act.id(), new Window.Dries.Coats(Face.SUPPORT_FRONT, Stage.RECOAT), Duration.ZERO, Duration.ZERO, "Colour on a wet undercoat drags it.", Provenance.DERIVED));
+                closed = null;
+            }
         } else {
             track.add(act);
         }
@@ -237,7 +247,17 @@ public final class Script {
         if (wood && first && !sealsNow) {
             prepare("seal-edges", ThingKind.SUPPORT, Preparation.SEAL_EDGES, "Look at edges and back of the wood", "Sealed a day before, against warp; if not, plan it in Build and it is measured out.");
         }
+        for (Script later : primers) {
+            int before = plan.acts().size();
+            later.way.prime(later);
+            closed = plan.acts().subList(before, plan.acts().size()).stream().filter(act -> act.step() instanceof Step.Apply).reduce((one, then) -> then).orElse(closed);
+        }
         return this;
+    }
+
+    /** Whether this way's ground was closed before what lies below was laid. */
+    public boolean primed() {
+        return primed;
     }
 
     /** Whether the support was prepared so by what lies below in the same work. @param stillClean and nothing has left crumbs on it since */

@@ -31,6 +31,13 @@ public interface Way {
     /** Writes its acts and windows for the script's brief. */
     void write(Script script);
 
+    /**
+     * Coats that close a bare ground before anything else is laid on it. In a work of several ways they go under the colours laid for
+     * this one; {@link #write} asks the script whether they are there ({@link Script#primed}).
+     */
+    default void prime(Script script) {
+    }
+
     /** A brief without the values of dials that other choices, another print or another wish would ask for. */
     default Brief without(Brief brief) {
         Map<String, Double> kept = new HashMap<>(brief.settings().dials());
@@ -59,7 +66,7 @@ public interface Way {
     /** The plan on a bench where something lies already. @param part its number there */
     default Plan onto(Bench found, Brief brief, int part) {
         Plan.Builder plan = Plan.on(found).aired(brief.air().airing());
-        write(new Script(this, brief, plan, part));
+        write(new Script(this, brief, plan, part, List.of()));
         return plan.build();
     }
 

@@ -51,6 +51,33 @@ class SequenceTest {
         }
     }
 
+    /** Whatever colours are laid for it, a ground is closed before them, once, and each coat waits for what is under it. */
+    @Test
+    void groundThatMustBeClosed_isClosedUnderTheColoursLaidForIt() {
+        List<Way> first = Catalogue.ways().stream().filter(way -> !way.card().bringsPicture() && way.card().fit(Support.BIRCH_PANEL).verdict() != Fit.Verdict.NO
+                && Samples.usual(way).support() != null && laysOnBare(way)).toList();
+        assertTrue(first.stream().anyMatch(way -> way.key().equals("underpainting")), first.toString());
+        Way oiled = Catalogue.way("oiled-panel");
+        for (Way one : first) {
+            for (Way other : first) {
+                List<Sequence.Part> parts = java.util.stream.Stream.of(one, other, oiled).map(way -> new Sequence.Part(way, Samples.usual(way))).toList();
+                Trace trace = Trace.of(Sequence.on(new Base(Support.BIRCH_PANEL, kindveil.bench.Ground.RAW), parts).expand());
+                List<String> keys = trace.plan().acts().stream().map(act -> act.id().toString()).toList();
+                String both = one.key() + ", " + other.key() + ": " + keys;
+                assertEquals(List.of("3.undercoat-1", "3.undercoat-2"), keys.stream().filter(key -> key.contains("undercoat") && !key.endsWith("wash")).toList(), both);
+                String next = trace.plan().acts().stream().filter(act -> act.id().part() == 0 && keys.indexOf(act.id().toString()) > keys.indexOf("3.undercoat-2")).findFirst().orElseThrow().id().toString();
+                assertTrue(trace.plan().acts().subList(0, keys.indexOf("3.undercoat-1")).stream().noneMatch(act -> act.step() instanceof Step.Apply coat && coat.onto().equals(Face.SUPPORT_FRONT)), both);
+                assertTrue(trace.plan().windows().stream().anyMatch(window -> window.from().toString().equals("3.undercoat-2") && window.to().toString().equals(next)), both);
+                assertEquals(trace.plan().acts().size(), java.util.stream.IntStream.range(0, 3).map(i -> trace.part(i).moments().size()).sum(), both);
+            }
+        }
+    }
+
+    private static boolean laysOnBare(Way way) {
+        Trace alone = Trace.of(Sequence.on(new Base(Support.BIRCH_PANEL, kindveil.bench.Ground.RAW), List.of(new Sequence.Part(way, Samples.usual(way)))).expand());
+        return alone.refusals().isEmpty() && alone.plan().acts().stream().anyMatch(act -> act.step() instanceof Step.Prepare prepare && prepare.what() == Preparation.CLEAN_SUPPORT);
+    }
+
     @Test
     void actId_parse_isTheInverseOfItsText() {
         assertEquals(ActId.first("coat"), ActId.parse("coat"));
