@@ -48,6 +48,7 @@ final class JoinRules {
         fits(bench, step).ifPresent(found::add);
         receiverOn(bench, step).ifPresent(found::add);
         hides(bench, step).ifPresent(found::add);
+        peels(bench, step).ifPresent(found::add);
         if (film(bench, step.moving())) {
             film(bench, step, found);
         } else {
@@ -145,6 +146,14 @@ final class JoinRules {
                 .filter(c -> c.sheet() != Sheet.TISSUE).findFirst().map(c -> new Refusal(Kind.HIDES_THE_GROUND, step.moving(),
                         "%s stays where it is laid and hides what is under it.".formatted(Words.capital(c.sheet().words())),
                         "Print it on tissue, laser only, mounted on a carrier sheet; or choose a way that rubs the paper away."));
+    }
+
+    /** A sheet that stays is only as firm as what holds it, and on bare plastic nothing does. */
+    private static Optional<Refusal> peels(Bench bench, Step.Join step) {
+        boolean stays = step.forGood() && !bench.layers(new Face(step.moving().thing(), Face.Side.FRONT), Carrier.class).isEmpty();
+        boolean bare = step.onto().thing() == ThingKind.SUPPORT && bench.supportIs(Support.Trait.PLASTIC) && bench.layers(step.onto(), Coating.class).stream().noneMatch(coat -> coat.product().is(Trait.RECEPTIVE));
+        return stays && bare ? Optional.of(new Refusal(Kind.NOTHING_HOLDS, step.onto(), "Medium dries on plastic and peels off with what it holds.",
+                "Lay it on paper, wood, canvas or metal; or float a skin onto this sheet, over two receptive coats.")) : Optional.empty();
     }
 
     private static Optional<Refusal> receiverOn(Bench bench, Step.Join step) {

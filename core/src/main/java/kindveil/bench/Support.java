@@ -57,7 +57,7 @@ public record Support(String id, String words, String likeId, double weight, dou
     public static final Support NON_WOVEN = builtIn("non-woven", "fabric", "non-woven interfacing", 60, 30, 10, 0.15, 50, 0.2, BEARS_RUBBING, 100, Trait.SOAKS, Trait.SLACK);
     public static final Support CRINKLED_PAPER = builtIn("crinkled-paper", "drawing-paper", "crinkled wrapping paper", 70, 25, 10, 0.5, 12, 4, BEARS_MISTING, 110, Trait.PAPER);
     public static final Support METALLIC_PAPER = builtIn("metallic-paper", "coated-board", "foil-faced paper", 100, 3, 3, 0.03, 0, 0.5, BEARS_MISTING, 100, Trait.CLOSED);
-    public static final Support SYNTHETIC_SHEET = builtIn("synthetic-sheet", "coated-board", "synthetic drawing sheet", 110, 0, 0, 0.03, 0, 0, BEARS_RUBBING, 70, Trait.CLOSED);
+    public static final Support SYNTHETIC_SHEET = builtIn("synthetic-sheet", "coated-board", "synthetic drawing sheet", 110, 0, 0, 0.03, 0, 0, BEARS_RUBBING, 70, Trait.CLOSED, Trait.PLASTIC);
 
     /** In the order in which they are offered. */
     private static final List<Support> TABLE = List.of(BIRCH_PANEL, WATERCOLOUR_PAPER, JOURNAL_PAGE, DRAWING_PAPER, PRINTMAKING_PAPER, DARK_TISSUE, CANVAS, COATED_BOARD, FABRIC, GAUZE, MESH,
@@ -69,7 +69,9 @@ public record Support(String id, String words, String likeId, double weight, dou
 
     /** What a support is like. */
     public enum Trait {
-        RIGID, WOOD, SOAKS, PAPER, BOUND, SIZED, LEAF, WOVEN, OPEN, CLOSED, METAL, CARVES, CURVED, SLACK, CLINGS
+        RIGID, WOOD, SOAKS, PAPER, BOUND, SIZED, LEAF, WOVEN, OPEN, CLOSED, METAL, CARVES, CURVED, SLACK, CLINGS,
+        /** Glue and medium dry on it and peel off. */
+        PLASTIC
     }
 
     /** What it bears once water has softened it. */

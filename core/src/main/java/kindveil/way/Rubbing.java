@@ -123,6 +123,11 @@ public record Rubbing(Face keeps, Tool tool, Bath bath, double soakLeast, @Nulla
         return least - Math.min(least, STAYS_WARM) * (1 - warmth(script).soaks());
     }
 
+    /** Minutes more that thicker paper takes before the water is at the image; what fades it begins by so much later. */
+    private double reachesLater(Script script) {
+        return soakLeast * (thickness(script) - 1);
+    }
+
     private double rubs(Script script, boolean first) {
         double warm = warmth(script).rubs();
         return first ? quicker(script) * warm * (dipped(script) ? SOAKED_THROUGH : 1) : warm;
@@ -144,7 +149,8 @@ public record Rubbing(Face keeps, Tool tool, Bath bath, double soakLeast, @Nulla
                     first ? wetting(script) : "A light mist; the image is bare in places now.", 1);
             script.slowed(key + "-rub", new Step.RubAway(ThingKind.PRINT, keeps, pass, script.picture()), first ? "Rub the paper away" : "Rub again, " + Script.ordinal(pass) + " round",
                     first ? how : "More gently than before: circles, clean damp fingers, rolling off the last fibre.", (first ? minutes : Math.min(5, minutes)) * thickness(script), rubs(script, first), answers(script));
-            script.soak(key + "-wet", key + "-rub", first ? soakMost == null ? soaks(script) : soakLeast : 0.5, first ? soakMost : null, first && soakMost != null
+            script.soak(key + "-wet", key + "-rub", !first ? 0.5 : soakMost == null ? soaks(script) : soakLeast + reachesLater(script),
+                    first && soakMost != null ? soakMost + reachesLater(script) : null, first && soakMost != null
                     ? "Too short and the paper holds; too long and the image fades." : "The water needs a moment to reach the image.");
             boolean blotted = script.chosen(Schools.BETWEEN.key()).equals(Schools.BLOTTED);
             if (blotted) {

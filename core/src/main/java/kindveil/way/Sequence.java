@@ -2,6 +2,8 @@ package kindveil.way;
 
 import java.time.Duration;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import kindveil.bench.Bench;
 import kindveil.bench.Face;
@@ -44,8 +46,8 @@ public record Sequence(List<Part> parts) {
             int before = plan.acts().size();
             Part part = parts.get(i);
             plan.aired(part.brief().air().airing());
-            // a picture brings its own ground: only colours and papers laid for it go over what it closes the ground with
-            List<Script> primed = i == 0 && !part.way().card().bringsPicture() ? scripts(plan, 1) : List.of();
+            // what brings a picture brings its own ground: only colours and papers laid for it go over what it closes the ground with
+            List<Script> primed = parts.subList(0, i + 1).stream().noneMatch(one -> one.way().card().bringsPicture()) ? unprimed(plan, i + 1) : List.of();
             part.way().write(new Script(part.way(), part.brief(), plan, i, primed));
             if (before > 0) {
                 plan.window(between(plan.acts().get(before - 1), plan.acts().get(before)));
@@ -54,8 +56,9 @@ public record Sequence(List<Part> parts) {
         return plan.build();
     }
 
-    private List<Script> scripts(Plan.Builder plan, int from) {
-        return IntStream.range(from, parts.size()).mapToObj(i -> new Script(parts.get(i).way(), parts.get(i).brief(), plan, i, List.of())).toList();
+    private List<Script> unprimed(Plan.Builder plan, int from) {
+        Set<Integer> begun = plan.acts().stream().map(act -> act.id().part()).collect(Collectors.toSet());
+        return IntStream.range(from, parts.size()).filter(i -> !begun.contains(i)).mapToObj(i -> new Script(parts.get(i).way(), parts.get(i).brief(), plan, i, List.of())).toList();
     }
 
     /** What parts one way from the next. */

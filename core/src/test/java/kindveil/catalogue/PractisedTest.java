@@ -6,6 +6,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.stream.Stream;
+import kindveil.bench.Refusal;
 import kindveil.bench.Step;
 import kindveil.bench.Support;
 import kindveil.bench.Face;
@@ -24,6 +26,7 @@ import kindveil.way.Window;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** What practitioners do is not refused, and what fails with them is not called sound. */
 class PractisedTest {
@@ -99,6 +102,38 @@ class PractisedTest {
             long onPrint = trace.moments().stream().filter(moment -> moment.act().step() instanceof Step.Apply coat && coat.onto().equals(Face.PRINT_FRONT)).count();
             assertEquals(coats == 4 ? 3 : coats, onPrint, "3 where nothing is said");
         }
+    }
+
+    /** However a soak is timed, thicker paper takes longer to be wet through; where too long fades the image, it fades later as well. */
+    @ParameterizedTest
+    @ValueSource(strings = {"fixed-inkjet-lay", "free-skin", "tape-lift", "gel-lay", "gesso-bed", "oiled-panel"})
+    void heavyPaper_soaksLonger(String key) {
+        Way way = Catalogue.way(key);
+        Brief usual = Samples.usual(way);
+        Brief soaked = way.choices().stream().anyMatch(choice -> choice.key().equals("water") && choice.options().stream().anyMatch(option -> option.key().equals("soak"))) ? usual.with("water", "soak") : usual;
+        Window.Soak light = soak(way, soaked.dialled("paper", 80));
+        Window.Soak heavy = soak(way, soaked.dialled("paper", 160));
+        assertEquals(2, heavy.least().toMillis() / (double) light.least().toMillis(), 0.02);
+        assertEquals(light.latest() == null, heavy.latest() == null);
+        assertTrue(light.latest() == null || heavy.latest().minus(heavy.least()).equals(light.latest().minus(light.least())), heavy.toString());
+    }
+
+    private static Window.Soak soak(Way way, Brief brief) {
+        return way.expand(brief).windows().stream().filter(Window.Soak.class::isInstance).map(Window.Soak.class::cast).findFirst().orElseThrow();
+    }
+
+    /** A sheet glued down for good holds on every support but plastic, a support of one's own that is like it included. */
+    @Test
+    void sheetsThatStay_areRefusedOnPlastic_andOnNothingElse() {
+        List<Support> supports = Stream.concat(Support.values().stream(), Stream.of(Support.SYNTHETIC_SHEET.own("mine", "drafting film of mine", Support.Told.NOTHING))).toList();
+        for (Way way : List.of(Catalogue.way("tissue-lay"), Catalogue.way("glued-print"))) {
+            for (Support support : supports) {
+                boolean refused = Trace.of(way.expand(Samples.usual(way).with(support))).refusals().stream().anyMatch(refusal -> refusal.kind() == Refusal.Kind.NOTHING_HOLDS);
+                assertEquals(support.equals(Support.SYNTHETIC_SHEET) || support.own(), refused, way.key() + " on " + support.words());
+            }
+        }
+        Way skin = Catalogue.way("skin-float");
+        assertEquals(List.of(), Trace.of(skin.expand(Samples.usual(skin).with(Support.SYNTHETIC_SHEET))).refusals());
     }
 
     @Test

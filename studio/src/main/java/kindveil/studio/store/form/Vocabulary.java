@@ -148,7 +148,7 @@ public final class Vocabulary {
     public static final Tokens<Support.Trait> SUPPORT_TRAIT = Tokens.of("trait of a support", Support.Trait.class).is("rigid", Support.Trait.RIGID).is("wood", Support.Trait.WOOD)
             .is("soaks", Support.Trait.SOAKS).is("paper", Support.Trait.PAPER).is("bound", Support.Trait.BOUND).is("sized", Support.Trait.SIZED).is("leaf", Support.Trait.LEAF)
             .is("woven", Support.Trait.WOVEN).is("open", Support.Trait.OPEN).is("closed", Support.Trait.CLOSED).is("metal", Support.Trait.METAL).is("carves", Support.Trait.CARVES)
-            .is("curved", Support.Trait.CURVED).is("slack", Support.Trait.SLACK).is("clings", Support.Trait.CLINGS);
+            .is("curved", Support.Trait.CURVED).is("slack", Support.Trait.SLACK).is("clings", Support.Trait.CLINGS).is("plastic", Support.Trait.PLASTIC);
     public static final Tokens<Support.Property> SUPPORT_PROPERTY = Tokens.of("property of a support", Support.Property.class).is("weight", Support.Property.WEIGHT)
             .is("uptake", Support.Property.UPTAKE).is("stretch", Support.Property.STRETCH).is("wet-strength", Support.Property.WET_STRENGTH).is("texture", Support.Property.TEXTURE)
             .is("heat-limit", Support.Property.HEAT_LIMIT);
