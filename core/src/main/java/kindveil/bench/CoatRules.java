@@ -3,6 +3,7 @@ package kindveil.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import kindveil.bench.Layer.Carrier;
 import kindveil.bench.Layer.Coating;
 import kindveil.bench.Layer.Foil;
@@ -152,9 +153,17 @@ final class CoatRules {
         bench.vapouring().ifPresent(coat -> found.add(new Refusal(Refusal.Kind.FLAMMABLE, step.face(),
                 "%s laid %s ago still gives off vapour that burns.".formatted(Words.capital(coat.product().words()), Span.words(bench.now().minus(coat.laid()))),
                 "No heat tool near it: open the windows and let it dry by itself.")));
-        melting(bench, step.face(), Airing.heatTool(step.centimetres()).airCelsius(bench.room())).ifPresent(words -> found.add(new Refusal(Refusal.Kind.MELTS, step.face(),
+        melting(reached(bench, step), step.face(), Airing.heatTool(step.centimetres()).airCelsius(bench.room())).ifPresent(words -> found.add(new Refusal(Refusal.Kind.MELTS, step.face(),
                 "%s under a heat tool at %s cm.".formatted(words, Figures.plain(step.centimetres())), "Let it dry in the air, or use a fan.")));
         return found;
+    }
+
+    /** The bench as it is where the air goes: without the tissue that lies elsewhere, with its picture. */
+    private static Bench reached(Bench bench, Step.Heat step) {
+        List<Layer> all = bench.layers(step.face());
+        List<Layer> there = IntStream.range(0, all.size()).filter(i -> !(all.get(i) instanceof Carrier && IntStream.of(i - 1, i + 1).filter(near -> near >= 0 && near < all.size())
+                .anyMatch(near -> all.get(near) instanceof Layer.Image image && step.apart().contains(image.mask().picture())))).mapToObj(all::get).toList();
+        return there.size() == all.size() ? bench : bench.having(step.face(), there);
     }
 
     /** @param celsius of the air that reaches it */

@@ -1,6 +1,7 @@
 package kindveil.bench;
 
 import java.time.Duration;
+import java.util.Set;
 import kindveil.light.Colour;
 import kindveil.product.Mixture;
 import kindveil.product.Product;
@@ -108,8 +109,16 @@ public sealed interface Step {
     record Dissolve(Face face, Soluble what) implements Step {
     }
 
-    /** Hot air. @param centimetres how far the tool is held @param lasts how long */
-    record Heat(Face face, double centimetres, Duration lasts) implements Step {
+    /** Hot air. @param centimetres how far the tool is held @param lasts how long @param apart pictures of the work that it does not reach */
+    record Heat(Face face, double centimetres, Duration lasts, Set<Integer> apart) implements Step {
+        public Heat {
+            apart = Set.copyOf(apart);
+        }
+
+        /** Over all that lies there. */
+        public Heat(Face face, double centimetres, Duration lasts) {
+            this(face, centimetres, lasts, Set.of());
+        }
     }
 
     /** Moved to where it dries. */

@@ -1,6 +1,7 @@
 package kindveil.way;
 
 import java.util.Map;
+import java.util.Set;
 import kindveil.bench.Ground;
 import kindveil.bench.Hand;
 import kindveil.bench.PrintKind;
@@ -22,8 +23,18 @@ import kindveil.product.Product;
  * @param settings what is chosen of the way's own
  * @param inPlace whether what brings no picture lies in a place of its own and not all over
  * @param pace how long the hands take that make it
+ * @param apart parts of the work, from 0, that lie so far from it that hot air for this one does not reach them
  */
-public record Brief(Base base, Room room, Length width, Length height, Printed printed, Wish wish, Settings settings, boolean inPlace, Pace pace) {
+public record Brief(Base base, Room room, Length width, Length height, Printed printed, Wish wish, Settings settings, boolean inPlace, Pace pace, Set<Integer> apart) {
+    public Brief {
+        apart = Set.copyOf(apart);
+    }
+
+    /** Near all that lies there. */
+    public Brief(Base base, Room room, Length width, Length height, Printed printed, Wish wish, Settings settings, boolean inPlace, Pace pace) {
+        this(base, room, width, height, printed, wish, settings, inPlace, pace, Set.of());
+    }
+
     /** By anybody's hands. */
     public Brief(Base base, Room room, Length width, Length height, Printed printed, Wish wish, Settings settings, boolean inPlace) {
         this(base, room, width, height, printed, wish, settings, inPlace, Pace.USUAL);
@@ -61,7 +72,7 @@ public record Brief(Base base, Room room, Length width, Length height, Printed p
     }
 
     public Brief on(Base other) {
-        return new Brief(other, room, width, height, printed, wish, settings, inPlace, pace);
+        return new Brief(other, room, width, height, printed, wish, settings, inPlace, pace, apart);
     }
 
     public Brief with(Ground other) {
@@ -74,20 +85,25 @@ public record Brief(Base base, Room room, Length width, Length height, Printed p
 
     /** By these hands. */
     public Brief at(Pace other) {
-        return new Brief(base, room, width, height, printed, wish, settings, inPlace, other);
+        return new Brief(base, room, width, height, printed, wish, settings, inPlace, other, apart);
     }
 
     /** Only there, and not all over. */
     public Brief inItsPlace() {
-        return new Brief(base, room, width, height, printed, wish, settings, true, pace);
+        return new Brief(base, room, width, height, printed, wish, settings, true, pace, apart);
+    }
+
+    /** Out of reach of these parts of the work. */
+    public Brief apart(Set<Integer> others) {
+        return new Brief(base, room, width, height, printed, wish, settings, inPlace, pace, others);
     }
 
     public Brief in(Room other) {
-        return new Brief(base, other, width, height, printed, wish, settings, inPlace, pace);
+        return new Brief(base, other, width, height, printed, wish, settings, inPlace, pace, apart);
     }
 
     public Brief with(Printed other) {
-        return new Brief(base, room, width, height, other, wish, settings, inPlace, pace);
+        return new Brief(base, room, width, height, other, wish, settings, inPlace, pace, apart);
     }
 
     public Brief with(PrintKind other) {
@@ -103,11 +119,11 @@ public record Brief(Base base, Room room, Length width, Length height, Printed p
     }
 
     public Brief with(Wish other) {
-        return new Brief(base, room, width, height, printed, other, settings, inPlace, pace);
+        return new Brief(base, room, width, height, printed, other, settings, inPlace, pace, apart);
     }
 
     public Brief with(Settings other) {
-        return new Brief(base, room, width, height, printed, wish, other, inPlace, pace);
+        return new Brief(base, room, width, height, printed, wish, other, inPlace, pace, apart);
     }
 
     public Brief with(String choice, String option) {

@@ -141,6 +141,7 @@ public final class Script {
             case Step.Infuse infuse when lot(infuse.agent()) != null -> new Step.Infuse(infuse.face(), lot(infuse.agent()), infuse.tool());
             case Step.Mix mix when mix.mixture().gives() != null && lot(mix.mixture().gives()) != null ->
                     new Step.Mix(mix.mixture().giving(lot(mix.mixture().gives())), mix.bottlePercent());
+            case Step.Heat heat -> new Step.Heat(heat.face(), heat.centimetres(), heat.lasts(), brief.apart());
             default -> step;
         };
     }

@@ -5,7 +5,9 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Stream;
 import kindveil.bench.Refusal;
 import kindveil.bench.Step;
@@ -17,6 +19,7 @@ import kindveil.making.Making;
 import kindveil.product.Hazard;
 import kindveil.product.Mixtures;
 import kindveil.way.Act;
+import kindveil.way.Base;
 import kindveil.way.Brief;
 import kindveil.way.Fit;
 import kindveil.way.Sequence;
@@ -134,6 +137,25 @@ class PractisedTest {
         }
         Way skin = Catalogue.way("skin-float");
         assertEquals(List.of(), Trace.of(skin.expand(Samples.usual(skin).with(Support.SYNTHETIC_SHEET))).refusals());
+    }
+
+    /** Hot air burns the tissue it reaches, and not what lies at the other end of the page. */
+    @Test
+    void hotAir_burnsOnlyTissueWithinItsReach() {
+        Way tissue = Catalogue.way("tissue-lay");
+        Way crackle = Catalogue.way("heat-crackle");
+        for (Set<Integer> apart : List.of(Set.<Integer>of(), Set.of(0), Set.of(1), Set.of(0, 1))) {
+            for (boolean sealed : new boolean[] {false, true}) {
+                List<Sequence.Part> parts = new ArrayList<>(List.of(new Sequence.Part(tissue, Samples.usual(tissue)), new Sequence.Part(tissue, Samples.usual(tissue))));
+                if (sealed) {
+                    parts.add(new Sequence.Part(Catalogue.way("isolating"), Samples.usual(Catalogue.way("isolating"))));
+                }
+                parts.add(new Sequence.Part(crackle, Samples.usual(crackle).dialled("closer", 12).dialled("distance", 12).apart(apart)));
+                Trace trace = Trace.of(Sequence.on(new Base(Support.BIRCH_PANEL, Samples.usual(tissue).ground()), parts).expand());
+                boolean burns = trace.refusals().stream().anyMatch(refusal -> refusal.kind() == Refusal.Kind.MELTS && refusal.reason().toLowerCase(java.util.Locale.ROOT).contains("tissue"));
+                assertEquals(apart.size() < 2, burns, apart + (sealed ? " sealed " : " ") + trace.refusals());
+            }
+        }
     }
 
     @Test

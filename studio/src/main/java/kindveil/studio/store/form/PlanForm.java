@@ -6,6 +6,7 @@ import java.time.Duration;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import kindveil.bench.Bench;
@@ -46,7 +47,7 @@ public record PlanForm(List<PartForm> parts, List<ProductForm> products, String 
 
     /** One way and what was asked of it. */
     public record PartForm(String way, String name, List<ChosenForm> chosen, long width, long height, String print, double colourShare, double coverage, @Nullable Double finest, String hand, String wish,
-            Map<String, String> choices, Map<String, Double> dials, Map<String, double[]> colours, Map<String, ProductForm> lots, @Nullable Boolean inPlace, @Nullable Map<String, Double> pace) {
+            Map<String, String> choices, Map<String, Double> dials, Map<String, double[]> colours, Map<String, ProductForm> lots, @Nullable Boolean inPlace, @Nullable Map<String, Double> pace, @Nullable Set<Integer> apart) {
     }
 
     /** A choice in words. */
@@ -183,7 +184,7 @@ public record PlanForm(List<PartForm> parts, List<ProductForm> products, String 
         Brief b = part.brief();
         return new PartForm(part.way(), part.name(), part.chosen().stream().map(c -> new ChosenForm(c.key(), c.question(), c.words())).toList(), b.width().nanometres(), b.height().nanometres(),
                 Vocabulary.PRINT.of(b.print()), b.printed().colourShare(), b.printed().coverage(), b.printed().finest(), Vocabulary.HAND.of(b.printed().hand()), Vocabulary.WISH.of(b.wish()),
-                new TreeMap<>(b.settings().choices()), new TreeMap<>(b.settings().dials()), mapped(b.settings().colours(), ProductForm::colour), mapped(b.settings().lots(), ProductForm::of), b.inPlace() ? true : null, b.pace().factors().isEmpty() ? null : paces(b.pace()));
+                new TreeMap<>(b.settings().choices()), new TreeMap<>(b.settings().dials()), mapped(b.settings().colours(), ProductForm::colour), mapped(b.settings().lots(), ProductForm::of), b.inPlace() ? true : null, b.pace().factors().isEmpty() ? null : paces(b.pace()), b.apart().isEmpty() ? null : b.apart());
     }
 
     private static Map<String, Double> paces(Pace pace) {
@@ -231,7 +232,7 @@ public record PlanForm(List<PartForm> parts, List<ProductForm> products, String 
     private static Begun.Part part(PartForm p, Base base, Room air) {
         Settings settings = new Settings(p.choices, p.dials, mapped(p.colours, ProductForm::colour), mapped(p.lots, ProductForm::product));
         Printed printed = new Printed(Vocabulary.PRINT.read(p.print), p.colourShare, p.coverage, p.finest == null ? 0 : p.finest, Vocabulary.HAND.read(p.hand));
-        Brief brief = new Brief(base, air, new Length(p.width), new Length(p.height), printed, Vocabulary.WISH.read(p.wish), settings, Boolean.TRUE.equals(p.inPlace)).at(p.pace == null ? Pace.USUAL : pace(p.pace));
+        Brief brief = new Brief(base, air, new Length(p.width), new Length(p.height), printed, Vocabulary.WISH.read(p.wish), settings, Boolean.TRUE.equals(p.inPlace)).at(p.pace == null ? Pace.USUAL : pace(p.pace)).apart(p.apart == null ? Set.of() : p.apart);
         return new Begun.Part(p.way, p.name, brief, p.chosen.stream().map(c -> new Begun.Chosen(c.key, c.question, c.words)).toList());
     }
 

@@ -7,6 +7,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import kindveil.bench.Step;
 import kindveil.drying.RoomCourse;
 import kindveil.product.Mixture;
@@ -86,7 +87,7 @@ public sealed interface StepForm {
     record Dissolve(String face, String what) implements StepForm {
     }
 
-    record Heat(String face, double centimetres, long lasts) implements StepForm {
+    record Heat(String face, double centimetres, long lasts, @Nullable Set<Integer> apart) implements StepForm {
     }
 
     record Move(String thing, String place) implements StepForm {
@@ -125,7 +126,7 @@ public sealed interface StepForm {
             case Step.Abrade s -> new Abrade(ThingForm.face(s.face()), Vocabulary.TOOL.of(s.tool()));
             case Step.Infuse s -> new Infuse(ThingForm.face(s.face()), met(s.agent(), products), Vocabulary.TOOL.of(s.tool()));
             case Step.Dissolve s -> new Dissolve(ThingForm.face(s.face()), Vocabulary.SOLUBLE.of(s.what()));
-            case Step.Heat s -> new Heat(ThingForm.face(s.face()), s.centimetres(), s.lasts().toMillis());
+            case Step.Heat s -> new Heat(ThingForm.face(s.face()), s.centimetres(), s.lasts().toMillis(), s.apart().isEmpty() ? null : s.apart());
             case Step.Move s -> new Move(Vocabulary.THING.of(s.thing()), Vocabulary.PLACE.of(s.place()));
             case Step.Cut s -> new Cut(Vocabulary.THING.of(s.thing()), Vocabulary.CUTTING.of(s.how()), s.overlapMillimetres());
             case Step.Outline s -> new Outline(ThingForm.face(s.of()));
@@ -162,7 +163,7 @@ public sealed interface StepForm {
             case Abrade s -> new Step.Abrade(ThingForm.face(s.face), Vocabulary.TOOL.read(s.tool));
             case Infuse s -> new Step.Infuse(ThingForm.face(s.face), product(products, s.agent), Vocabulary.TOOL.read(s.tool));
             case Dissolve s -> new Step.Dissolve(ThingForm.face(s.face), Vocabulary.SOLUBLE.read(s.what));
-            case Heat s -> new Step.Heat(ThingForm.face(s.face), s.centimetres, Duration.ofMillis(s.lasts));
+            case Heat s -> new Step.Heat(ThingForm.face(s.face), s.centimetres, Duration.ofMillis(s.lasts), s.apart == null ? Set.of() : s.apart);
             case Move s -> new Step.Move(Vocabulary.THING.read(s.thing), Vocabulary.PLACE.read(s.place));
             case Cut s -> new Step.Cut(Vocabulary.THING.read(s.thing), Vocabulary.CUTTING.read(s.how), s.overlap);
             case Outline s -> new Step.Outline(ThingForm.face(s.of));

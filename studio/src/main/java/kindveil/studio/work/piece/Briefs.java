@@ -6,6 +6,9 @@ import java.time.ZoneId;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import kindveil.bench.Hand;
 import kindveil.drying.Room;
 import kindveil.light.Tone;
@@ -22,6 +25,8 @@ import kindveil.way.Settings;
 final class Briefs {
     private final PictureWork pictures;
     private final Shelf shelf;
+    /** How far beside where it is aimed hot air still burns tissue, mm (assumed). */
+    private static final double HOT_AIR_SPREADS = 30;
     private final Clock clock;
     private final ZoneId zone;
 
@@ -32,8 +37,38 @@ final class Briefs {
         this.shelf = shelf;
     }
 
-    /** A veil without a picture reaches over the page, and where none is told over the first picture. */
     Brief of(Piece piece, Veil veil, Room room) {
+        return alone(piece, veil, room).apart(apart(piece, veil));
+    }
+
+    /** Where a veil lies, with its turn, mm. */
+    private record Box(double x, double y, double halfWidth, double halfHeight) {
+        double gap(Box other) {
+            return Math.max(Math.abs(x - other.x) - halfWidth - other.halfWidth, Math.abs(y - other.y) - halfHeight - other.halfHeight);
+        }
+    }
+
+    /** Those out of reach of hot air for this one; none where either covers all of the page. */
+    private Set<Integer> apart(Piece piece, Veil veil) {
+        Optional<Box> own = box(veil);
+        return own.isEmpty() ? Set.of() : IntStream.range(0, piece.veils().size())
+                .filter(i -> box(piece.veils().get(i)).map(other -> own.get().gap(other) >= HOT_AIR_SPREADS).orElse(false)).boxed().collect(Collectors.toSet());
+    }
+
+    private Optional<Box> box(Veil veil) {
+        Image image = veil.design().image();
+        Optional<double[]> sides = veil.bringsPicture()
+                ? Optional.of(new double[] {image.width().millimetres(), image.width().times(pictures.shape(veil.source(), image.treatments()).aspect()).millimetres()})
+                : veil.patch().map(patch -> new double[] {patch.width().millimetres(), patch.height().millimetres()});
+        double turn = Math.toRadians(veil.design().lay().turn());
+        double cos = Math.abs(Math.cos(turn));
+        double sin = Math.abs(Math.sin(turn));
+        return sides.map(side -> new Box(veil.x().millimetres() + side[0] / 2, veil.y().millimetres() + side[1] / 2,
+                (side[0] * cos + side[1] * sin) / 2, (side[0] * sin + side[1] * cos) / 2));
+    }
+
+    /** A veil without a picture reaches over the page, and where none is told over the first picture. */
+    private Brief alone(Piece piece, Veil veil, Room room) {
         Manner manner = veil.design().manner();
         Map<String, Product> lots = new HashMap<>();
         manner.lots().forEach((builtIn, lot) -> shelf.find(lot, Lot.class).ifPresent(own -> lots.put(builtIn, own.ageing(LocalDate.ofInstant(clock.instant(), zone)).now())));

@@ -196,4 +196,22 @@ class VeilsTest {
         assertTrue(planned.amounts().get(1).forAct(ActId.parse("2.bed")).isPresent() && planned.amounts().get(0).forAct(ActId.parse("1.coat")).isPresent());
         assertEquals("Gesso bed", new StoredMaking(piece.id(), piece.id(), java.time.Instant.EPOCH, Begun.of(planned.sequence()), List.of(), List.of(), List.of(), false).wayOf(ActId.parse("2.bed")));
     }
+
+    /** Hot air is kept apart from what lies 30 mm beside it and more, turned things by the corners they turn outwards. */
+    @Test
+    void hotAir_reachesWhatLiesNear() {
+        Veil under = piece.veils().getFirst();
+        double wide = under.design().printWidth().millimetres();
+        for (double gap : new double[] {-20, 0, 29, 31, 80}) {
+            for (double turn : new double[] {0, 90, 45}) {
+                Design heated = piece.leading().design().treated(Treatments.NONE).doing(Catalogue.way("heat-crackle")).with(new Lay(turn, Patch.box(Length.ofMillimetres(20), Length.ofMillimetres(20))));
+                Piece more = piece.plus(Veil.first(null, heated).at(Length.ofMillimetres(wide + gap), Length.ZERO));
+                double corner = turn == 45 ? 10 * (Math.sqrt(2) - 1) : 0;
+                boolean apart = pieces.plan(more).brief().apart().contains(0);
+                assertEquals(gap - corner >= 30, apart, gap + " mm, " + turn + "°");
+            }
+        }
+        Design everywhere = piece.leading().design().treated(Treatments.NONE).doing(Catalogue.way("heat-crackle"));
+        assertTrue(pieces.plan(piece.plus(Veil.first(null, everywhere))).brief().apart().isEmpty(), "over all of the page");
+    }
 }
