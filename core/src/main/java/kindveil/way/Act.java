@@ -17,6 +17,8 @@ import kindveil.measure.Span;
  * @param expected which answer the plan reckons with, from 0
  */
 public record Act(ActId id, Step step, String title, String how, Duration handsOn, List<Answer> answers, int expected) {
+    private static final Duration TAKES = Duration.ofMinutes(1);
+
     public Act {
         answers = List.copyOf(answers);
         if (answers.isEmpty() || !(answers.getFirst().effect() instanceof Answer.Effect.GoOn)) {
@@ -40,6 +42,11 @@ public record Act(ActId id, Step step, String title, String how, Duration handsO
     /** The answer the plan reckons with. */
     public Answer usual() {
         return answers.get(expected);
+    }
+
+    /** What it would mix stands ready. */
+    Act taken() {
+        return new Act(id, step, "Take the jar that stands ready", "Enough is in it for this piece. Look at it first: clear and without lumps.", TAKES, answers, expected);
     }
 
     /** Told otherwise. */

@@ -1,5 +1,6 @@
 package kindveil.way;
 
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -55,6 +56,13 @@ public record Plan(Bench bench, List<Act> acts, List<Window> windows, List<Airin
                 }
             }
         }
+    }
+
+    /** What stands ready is taken and not mixed, and has rested as long as it stood. @param stood by the act that mixes it */
+    public Plan taking(Map<ActId, Duration> stood) {
+        List<Act> taken = acts.stream().map(act -> stood.containsKey(act.id()) ? act.taken() : act).toList();
+        List<Window> rested = windows.stream().map(window -> window instanceof Window.Dry dry && dry.what() instanceof Window.Dries.Practice && stood.containsKey(dry.from()) ? dry.rested(stood.get(dry.from())) : window).toList();
+        return new Plan(bench, taken, rested, airings, risks);
     }
 
     public Optional<Act> act(ActId id) {

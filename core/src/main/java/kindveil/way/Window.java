@@ -5,6 +5,7 @@ import java.util.Optional;
 import kindveil.bench.Face;
 import kindveil.drying.Stage;
 import kindveil.measure.Provenance;
+import kindveil.measure.Span;
 import org.jspecify.annotations.Nullable;
 
 /** A wait between the end of one act and the start of another, neighbours or not. */
@@ -57,6 +58,10 @@ public sealed interface Window {
      * @param usual what practice advises
      */
     record Dry(ActId from, ActId to, Dries what, Duration least, Duration usual, String why, Provenance provenance) implements Window {
+        /** Having rested so long before. */
+        Dry rested(Duration before) {
+            return new Dry(from, to, what, Span.left(before, least), Span.left(before, usual), why, provenance);
+        }
     }
 
     /** Water must act. @param latest when it begins to harm, or null */

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import kindveil.studio.work.piece.MixedAhead;
 import java.util.UUID;
 import java.util.function.ToDoubleFunction;
 import kindveil.bench.Step;
@@ -45,7 +46,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Jars of what was mixed: filled, opened, used, looked at, thrown away; and what is taken out of everything on the shelf. */
 @Service
 @Transactional
-public class JarWork implements Using {
+public class JarWork implements Using, MixedAhead {
     private static final String TAPE = "tape";
     private static final String PRINT = "print";
     private final Jars jars;
@@ -106,6 +107,11 @@ public class JarWork implements Using {
     /** Jars of a mixture of which enough is left and good, the oldest first. */
     public List<Standing> serving(Product gives, double millilitres) {
         return standing().stream().filter(jar -> jar.serves(gives.id(), millilitres)).sorted(Comparator.comparing(jar -> jar.jar().made())).toList();
+    }
+
+    @Override
+    public Optional<Duration> stood(Product mixture, double millilitres) {
+        return serving(mixture, millilitres).stream().findFirst().map(jar -> Duration.between(jar.jar().made(), clock.instant()));
     }
 
     /** Lots of which it is known how much they hold, with what is left of them, by name. */

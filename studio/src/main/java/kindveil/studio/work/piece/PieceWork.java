@@ -20,6 +20,7 @@ import kindveil.bench.Layer;
 import kindveil.bench.ThingKind;
 import java.util.stream.Stream;
 import java.util.List;
+import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -38,6 +39,12 @@ import org.jspecify.annotations.Nullable;
 import kindveil.bench.Hand;
 import kindveil.way.Trace;
 import kindveil.way.Way;
+import kindveil.bench.Step;
+import kindveil.measure.Span;
+import kindveil.reading.AmountReading;
+import kindveil.way.Act;
+import kindveil.way.ActId;
+import kindveil.way.Brief;
 import kindveil.way.Sequence;
 import kindveil.tone.Size;
 import org.springframework.scheduling.annotation.Scheduled;
@@ -59,20 +66,25 @@ public class PieceWork {
     private final Rooms rooms;
     private final LearnWork learning;
     private final Briefs briefs;
+    private final MixedAhead ahead;
     private final Clock clock;
+    private static final long QUARTER = 15;
+    /** What stood so long has rested, whatever it is. */
+    private static final Duration LONG_ENOUGH = Duration.ofDays(2);
     private static final int MOST_UNDONE = 20;
     /** How long what was taken away can be brought back. */
     public static final Duration KEPT = Duration.ofDays(7);
     private static final long EVERY_MS = 3_600_000;
     private final Cache<UUID, List<Piece>> earlier = Caches.bounded().maximumSize(200).build();
-    private final Cache<Sequence, Trace> walked = Caches.bounded().maximumSize(300).build();
+    private final Cache<Walked, Trace> walked = Caches.bounded().maximumSize(300).build();
 
-    PieceWork(Pieces pieces, PictureWork pictures, Rooms rooms, LearnWork learning, Shelf shelf, Clock clock, ZoneId zone) {
+    PieceWork(Pieces pieces, PictureWork pictures, Rooms rooms, LearnWork learning, Shelf shelf, MixedAhead ahead, Clock clock, ZoneId zone) {
         this.learning = learning;
         this.briefs = new Briefs(pictures, shelf, clock, zone);
         this.pieces = pieces;
         this.pictures = pictures;
         this.rooms = rooms;
+        this.ahead = ahead;
         this.clock = clock;
     }
 
@@ -367,7 +379,27 @@ public class PieceWork {
     }
 
     private Trace walked(Sequence sequence) {
-        return walked.get(sequence, s -> Trace.of(s.expand()));
+        Trace afresh = walked.get(new Walked(sequence, Map.of()), key -> Trace.of(key.sequence.expand()));
+        Map<ActId, Duration> stood = stood(sequence, afresh);
+        return stood.isEmpty() ? afresh : walked.get(new Walked(sequence, stood), key -> Trace.of(afresh.plan().taking(stood)));
+    }
+
+    /** A work with what of its mixtures stands ready. */
+    private record Walked(Sequence sequence, Map<ActId, Duration> stood) {
+    }
+
+    /** By the act that would mix it; in whole quarters of an hour, so that not every look is walked anew. */
+    private Map<ActId, Duration> stood(Sequence sequence, Trace afresh) {
+        Map<ActId, Duration> stood = new HashMap<>();
+        for (Act act : afresh.plan().acts()) {
+            if (act.step() instanceof Step.Mix mix && mix.mixture().gives() != null) {
+                Brief brief = sequence.parts().get(act.id().part()).brief();
+                AmountReading.of(afresh.part(act.id().part()), brief.width(), brief.height()).batch(act.id())
+                        .flatMap(batch -> ahead.stood(mix.mixture().gives(), batch.volume().millilitres()))
+                        .ifPresent(since -> stood.put(act.id(), Span.shorter(LONG_ENOUGH, Duration.ofMinutes(since.toMinutes() / QUARTER * QUARTER))));
+            }
+        }
+        return stood;
     }
 
     /** The plan as a file for elsewhere. */
