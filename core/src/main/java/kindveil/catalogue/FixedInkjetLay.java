@@ -72,10 +72,16 @@ final class FixedInkjetLay implements Way {
         Edges.unmask(script, "bed");
         script.wash("bed");
         script.dry("press", Rubbing.first(script), Face.SUPPORT_FRONT, Stage.THROUGH, 60, 60, "An hour or more: not dry is failure number one.");
-        script.rubbing(Rubbing.misted(Face.SUPPORT_FRONT, script.brief().wish() == Wish.GHOSTED || script.brief().wish() == Wish.SOFT ? 1 : Math.min(2, Rubbing.planned(script)), "cut-out").with(Tool.TRAY, Bath.LUKEWARM_TRAY, script.dial("soak"), 4.0)
-                .atMost(2).saying(5, "Out of the lukewarm water at once; rub with fingers, then a cloth."));
+        script.rubbing(Rubbing.misted(Face.SUPPORT_FRONT, rounds(script), "cut-out").with(Tool.TRAY, Bath.LUKEWARM_TRAY, script.dial("soak"), 4.0)
+                .atMost(Math.max(2, rounds(script))).saying(5, "Out of the lukewarm water at once; rub with fingers, then a cloth."));
         script.act("cut-out", new Step.Cut(ThingKind.SUPPORT, Cutting.CUT_OUT), "Cut it out for collage", "When it is dry; never on a bound page.", 4);
         script.sheetDries("pass-1-rub", "cut-out", false, 60, 240, "The sheet was wet to the core.");
         script.act("look", new Step.Judge(Face.SUPPORT_FRONT), "Look at it", "Fix it before any wet coat.", 1);
+    }
+
+    /** Fixed ink bears little rubbing: by the wish one round or two, more where they are asked for. */
+    private static int rounds(Script script) {
+        boolean soft = script.brief().wish() == Wish.GHOSTED || script.brief().wish() == Wish.SOFT;
+        return !script.chose(Schools.PASSES, Schools.BY_WISH) ? Rubbing.planned(script) : soft ? 1 : Math.min(2, Rubbing.planned(script));
     }
 }

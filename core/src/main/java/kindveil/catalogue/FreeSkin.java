@@ -106,7 +106,7 @@ final class FreeSkin implements Way {
         support(script);
         script.act("off-sheet", new Step.Move(ThingKind.SKIN, Place.FRESH_SHEET), "Lift the skin off its sheet", "From a corner, bent back upon itself; one that clings is laid somewhere cold some minutes first.", 1);
         script.bed("glue", Step.coat(Face.SUPPORT_FRONT, Products.SLURRY, 150, Schools.spreader(script)).reaching(Extent.BEYOND), "Spread the slurry", "Soft gel and gloss medium; half of the place at a time.", 2);
-        script.act("lay", new Step.Join(up ? Face.SKIN_FRONT : Face.SKIN_BACK, Face.SUPPORT_FRONT, true), "Lay the hinged half", "Half back on release paper as a hinge; press, then the other half, on the register marks.", 2);
+        script.act("lay", new Step.Join(up ? Face.SKIN_FRONT : Face.SKIN_BACK, Face.SUPPORT_FRONT, true), "Lay the hinged half, ink side " + (up ? "up" : "down"), "Half back on release paper as a hinge; press, then the other half, on the register marks.", 2);
         script.open("glue", "lay", Face.SUPPORT_FRONT, Stage.OPEN, 6, "Press while the slurry is wet.");
         script.act("press", new Step.Press(Face.SUPPORT_FRONT, Tool.SOFT_CLOTH), "Press it down", "From the hinge outwards, air to the edge.", 2);
         script.wash("glue");

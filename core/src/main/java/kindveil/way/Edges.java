@@ -124,7 +124,11 @@ public final class Edges {
             String size = Figures.plain(opening.across());
             String how = opening.shape() == Opening.Shape.STRIP ? "A strip of %s mm, its middle %d mm from the top: just outside what was left unprinted. Lay both halves in line, as far apart.".formatted(size, down)
                     : "%s mm across, its middle %d mm from the left and %d mm from the top of the image, %s: just outside what was left unprinted.".formatted(size, Math.round(x * brief.width().millimetres()), down, what == ThingKind.PRINT ? "its face up" : "as it will be seen");
-            script.prepare("cut-opening", what, Preparation.CUT_OPENING, "Cut the opening", how, Math.max(1, Math.ceil(opening.cut(brief.width().millimetres()) / CUTS * QUARTERS) / QUARTERS));
+            script.prepare("cut-opening", what, Preparation.CUT_OPENING, switch (opening.shape()) {
+                case ROUND -> "Cut the round opening";
+                case SQUARE -> "Cut the square opening";
+                case STRIP -> "Cut the strip out";
+            }, how, Math.max(1, Math.ceil(opening.cut(brief.width().millimetres()) / CUTS * QUARTERS) / QUARTERS));
         });
     }
 
